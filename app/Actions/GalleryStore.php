@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\JournalEntry;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\Item;
+
+/** Writes a gallery's document into its rows: only what differs from before. */
+final readonly class GalleryStore
+{
+    /**
+     * The gallery, to be changed in the transaction that is open.
+     *
+     * @param  ?int  $version  that the person saw; null when the change stands on any
+     *
+     * @throws StaleVersionException when there is a newer one
+     */
+    public function lock(string $id, ?int $version): Gallery
+    {
+        $gallery = Gallery::query()->with('items.picture')->findOrFail($id);
+        if ($version !== null && $version !== $gallery->version) {
+            $since = JournalEntry::query()->where('gallery_id', $id)->where('version', '>', $version)->orderBy('id')->pluck('summary');
+
+            throw StaleVersionException::between($version, $gallery->version, array_values(array_map(strval(...), $since->all())));
+        }
+
+        return $gallery;
+    }
+
+    public function write(Gallery $gallery, GalleryDocument $before, GalleryDocument $after): void
+    {
+        $gallery->update([
+            'title' => $after->title,
+            'design' => $after->design->toArray(),
+            'version' => $gallery->version + 1,
+        ]);
+        $old = $this->rows($gallery, $before->items);
+        $new = $this->rows($gallery, $after->items);
+        $gone = array_keys(array_diff_key($old, $new));
+        if ($gone !== []) {
+            GalleryItem::query()->whereIn('id', $gone)->delete();
+        }
+        $changed = array_values(array_filter($new, static fn (array $row): bool => ($old[$row['id']] ?? null) !== $row));
+        foreach (array_chunk($changed, 500) as $rows) {
+            GalleryItem::query()->upsert($rows, ['id'], ['position', 'title', 'caption', 'alt']);
+        }
+        if ($gone !== [] || $changed !== []) {
+            $gallery->load('items.picture');
+        }
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return array<string, array{id: string, gallery_id: string, picture_id: string, position: int, title: ?string, caption: ?string, alt: ?string}>
+     */
+    private function rows(Gallery $gallery, array $items): array
+    {
+        $rows = [];
+        foreach ($items as $position => $item) {
+            $rows[$item->id] = [
+                'id' => $item->id,
+                'gallery_id' => $gallery->id,
+                'picture_id' => $item->picture,
+                'position' => $position,
+                ...$item->words->toArray(),
+            ];
+        }
+
+        return $rows;
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use RuntimeException;
+
+/** There is no act left to take back, or to do again. */
+final class NothingToUndoException extends RuntimeException
+{
+    public static function undo(): self
+    {
+        return new self('There is nothing left to undo in this gallery.');
+    }
+
+    public static function redo(): self
+    {
+        return new self('There is nothing to do again in this gallery.');
+    }
+}

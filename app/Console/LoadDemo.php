@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console;
+
+use App\Actions\AddPictures;
+use App\Actions\ChangeGallery;
+use App\Actions\CreateGallery;
+use App\Intake\TakeInPicture;
+use App\Models\Gallery;
+use App\Models\Page;
+use App\Models\Pane;
+use App\Models\Picture;
+use App\Models\Site;
+use App\Models\User;
+use App\Publishing\PutLive;
+use Illuminate\Console\Command;
+use Illuminate\Support\Str;
+use Symfony\Component\DomCrawler\Crawler;
+use ZincPane\Core\Changes\Changes;
+
+/** Loads the made-up site of Saltreed Kite Works, its pictures and galleries, once. */
+final class LoadDemo extends Command
+{
+    protected $signature = 'zinc:demo';
+
+    protected $description = 'Load the demo site, its pictures and galleries, unless there is a site already';
+
+    private const EMAIL = 'owner@saltreed.example';
+
+    /** Slug, title, menu label (null: not in the menu). */
+    private const PAGES = [
+        ['home', 'Home', 'Home'],
+        ['kites', 'Kites', 'Kites'],
+        ['repairs', 'Repairs', 'Repairs'],
+        ['long-wind-day', 'Long Wind Day', null],
+        ['find-us', 'Find us', 'Find us'],
+    ];
+
+    /** Key in the catalogue, title, layout, page and spot; null stands on no page yet. */
+    private const GALLERIES = [
+        ['wind', 'Long Wind Day', ['columns' => 3, 'shape' => '3:2', 'gap' => 10, 'last_row' => 'centre'], null],
+        ['sale', 'Kites for sale', ['columns' => 4, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
+        ['shop', 'From the workshop', ['column_rule' => 'fit', 'tile_width' => 200, 'shape' => '4:3', 'gap' => 6], ['home', 4]],
+    ];
+
+    public function handle(TakeInPicture $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
+    {
+        if (Site::query()->exists()) {
+            $this->line('The demo site is there already.');
+
+            return self::SUCCESS;
+        }
+        $this->loadAccount();
+        $pictures = $this->loadPictures($intake);
+        $site = $this->loadSite();
+        foreach (self::GALLERIES as [$key, $title, $layout, $place]) {
+            $gallery = $add->handle($create->handle($title), $pictures[$key], null);
+            $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => ['layout' => $layout]]), null);
+            if ($place !== null) {
+                $this->place($gallery, $site, ...$place);
+                $live->handle($gallery->id, null, null);
+            }
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function loadAccount(): void
+    {
+        $given = config('zinc.demo.password');
+        $password = is_string($given) && $given !== '' ? $given : strtolower(Str::random(12));
+        User::query()->create(['name' => 'Owner', 'email' => self::EMAIL, 'password' => $password]);
+        $file = config()->string('zinc.demo.account_file');
+        file_put_contents($file, self::EMAIL."\n{$password}\n");
+        chmod($file, 0600);
+    }
+
+    /**
+     * @return array<string, list<Picture>> by key of the catalogue
+     */
+    private function loadPictures(TakeInPicture $intake): array
+    {
+        $pictures = [];
+        /** @var list<array{string, int, int, int, callable, string, string, string, string, float, float}> $catalogue */
+        $catalogue = require database_path('demo/catalogue.php');
+        foreach ($catalogue as [$file, , , , , $key, $title, $caption, $alt, $x, $y]) {
+            $taken = $intake->handle(database_path("demo/pictures/{$file}"), $file, [
+                'title' => $title, 'caption' => $caption, 'alt' => $alt, 'focal_x' => $x, 'focal_y' => $y,
+            ]);
+            $pictures[$key][] = $taken->picture;
+        }
+
+        return $pictures;
+    }
+
+    private function loadSite(): Site
+    {
+        $folder = database_path('demo/site');
+        $site = Site::query()->create([
+            'name' => 'Saltreed Kite Works',
+            'shell' => (string) file_get_contents("{$folder}/shell.html"),
+            'stylesheet' => (string) file_get_contents("{$folder}/site.css"),
+            'margin' => 18,
+            'content_width' => 1120,
+        ]);
+        foreach (self::PAGES as $position => [$slug, $title, $label]) {
+            $html = '<body>'.file_get_contents("{$folder}/{$slug}.html").'</body>';
+            $site->pages()->create([
+                'slug' => $slug,
+                'title' => $title,
+                'menu_label' => $label,
+                'position' => $position,
+                'blocks' => (new Crawler($html))->filter('body > *')->each(static fn (Crawler $block): string => $block->outerHtml()),
+            ]);
+        }
+
+        return $site;
+    }
+
+    private function place(Gallery $gallery, Site $site, string $slug, int $spot): void
+    {
+        $page = Page::query()->where('site_id', $site->id)->where('slug', $slug)->firstOrFail();
+        Pane::query()->create(['page_id' => $page->id, 'gallery_id' => $gallery->id, 'spot' => $spot]);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Live;
+
+use App\Http\FileAnswer;
+use App\Publishing\LiveFiles;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** A style sheet, a script, or what an embed fetches. */
+final readonly class ShowLiveFile
+{
+    public function __construct(private LiveFiles $files) {}
+
+    public function __invoke(Request $request, string $path): Response
+    {
+        $file = $this->files->find($path) ?? abort(404);
+        $response = str_starts_with($path, 'assets/')
+            ? FileAnswer::forEver($file)
+            : FileAnswer::revalidated($file, $request);
+        // Embeds are for any site; they hold nothing that is not public.
+        $response->headers->set('Access-Control-Allow-Origin', '*');
+
+        return $response;
+    }
+}

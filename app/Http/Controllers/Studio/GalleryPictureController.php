@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Studio;
+
+use App\Actions\AddPictures;
+use App\Http\Requests\UploadRequest;
+use App\Http\Resources\PictureResource;
+use App\Intake\IntakeException;
+use App\Intake\TakeInPicture;
+use App\Models\Gallery;
+use Illuminate\Http\JsonResponse;
+
+/** Files dropped on a gallery, one a request, so that each has its own progress and its own fate. */
+final class GalleryPictureController
+{
+    /**
+     * @throws IntakeException when the file is not taken; nothing was stored
+     */
+    public function store(UploadRequest $request, Gallery $gallery, TakeInPicture $intake, AddPictures $add): JsonResponse
+    {
+        $file = $request->picture();
+        $taken = $intake->handle($file->getPathname(), $file->getClientOriginalName());
+        $changed = $add->handle($gallery, [$taken->picture], $request->userId());
+
+        return new JsonResponse([
+            'picture' => new PictureResource($taken->picture),
+            'known' => $taken->isKnown,
+            'notice' => $taken->notice,
+            'version' => $changed->version,
+        ], $taken->isKnown ? 200 : 201);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Studio;
+
+use App\Actions\StepThroughJournal;
+use App\Http\Requests\VersionRequest;
+use App\Http\Resources\GalleryResource;
+
+/** Takes the last act on a gallery back. */
+final class UndoChange
+{
+    public function __invoke(VersionRequest $request, string $gallery, StepThroughJournal $journal): GalleryResource
+    {
+        return GalleryResource::of($journal->undo($gallery, $request->integer('version')));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Files as answers, with the caching that their addresses allow. */
+final class FileAnswer
+{
+    private const TYPES = [
+        'html' => 'text/html; charset=utf-8',
+        'css' => 'text/css; charset=utf-8',
+        'js' => 'text/javascript; charset=utf-8',
+        'json' => 'application/json; charset=utf-8',
+        'webp' => 'image/webp',
+        'jpg' => 'image/jpeg',
+    ];
+
+    /** Under an address that never changes meaning. */
+    public static function forEver(string $path): BinaryFileResponse
+    {
+        return self::of($path, ['Cache-Control' => 'public, max-age=31536000, immutable']);
+    }
+
+    /** For one who is signed in: not to be kept by anything between. */
+    public static function forOne(string $path): BinaryFileResponse
+    {
+        return self::of($path, ['Cache-Control' => 'private, max-age=3600']);
+    }
+
+    /** To be asked for again each time, and answered with 304 while it is the same. */
+    public static function revalidated(string $path, Request $request): Response
+    {
+        $response = self::of($path, ['Cache-Control' => 'public, no-cache']);
+        $response->setEtag(substr((string) hash_file('sha256', $path), 0, 32));
+        $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /**
+     * @param  array<string, string>  $headers
+     */
+    private static function of(string $path, array $headers): BinaryFileResponse
+    {
+        $type = self::TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream';
+
+        return new BinaryFileResponse($path, 200, ['Content-Type' => $type, ...$headers]);
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Design\DesignException;
+use ZincPane\Core\Gallery\ChangeException;
+
+/** A change of a gallery and the version it was made on; the core says whether it can be made. */
+final class ChangeGalleryRequest extends StudioRequest
+{
+    /**
+     * Kinds that a person may ask for; the others are the journal's own.
+     */
+    private const KINDS = ['rename', 'design', 'words', 'move', 'remove'];
+
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return [
+            'version' => ['required', 'integer', 'min:1'],
+            'change' => ['required', 'array'],
+            'change.kind' => ['required', 'string', 'in:'.implode(',', self::KINDS)],
+        ];
+    }
+
+    /**
+     * @throws ChangeException|DesignException when the change cannot be
+     */
+    public function change(): Change
+    {
+        /** @var array<string, mixed> $change */
+        $change = $this->input('change');
+
+        return Changes::parse($change);
+    }
+}

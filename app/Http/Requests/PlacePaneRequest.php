@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\Page;
+use Illuminate\Validation\Validator;
+
+/** A gallery, a page, and after how many blocks of it. */
+final class PlacePaneRequest extends StudioRequest
+{
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return [
+            'page_id' => ['required', 'string', 'exists:pages,id'],
+            'gallery_id' => ['required', 'string', 'exists:galleries,id'],
+            'spot' => ['required', 'integer', 'min:0'],
+        ];
+    }
+
+    /**
+     * @return list<callable(Validator): void>
+     */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $blocks = count(Page::query()->find($this->string('page_id')->toString())->blocks ?? []);
+            if ($this->integer('spot') > $blocks) {
+                $validator->errors()->add('spot', "This page has {$blocks} blocks; a gallery stands after 0 to {$blocks} of them.");
+            }
+        }];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+/** What the first bytes of a picture file say of it; nothing was decoded. */
+final readonly class Header
+{
+    /** EXIF orientations that lay a picture on its side (5 to 8). */
+    private const FIRST_SIDEWAYS = 5;
+
+    /**
+     * @param  int  $width  px as stored
+     * @param  int  $height  px as stored
+     * @param  int  $orientation  EXIF, 1 to 8
+     */
+    private function __construct(private int $width, private int $height, private int $orientation) {}
+
+    /**
+     * @throws ImagingException when the file has no header that can be read
+     */
+    public static function of(Vips $vips, string $path): self
+    {
+        $fields = [];
+        foreach (explode("\n", $vips->run('vipsheader', ['-a', $path])) as $line) {
+            [$name, $value] = array_pad(explode(': ', $line, 2), 2, '');
+            $fields[$name] ??= $value;
+        }
+        $width = (int) ($fields['width'] ?? 0);
+        $height = (int) ($fields['height'] ?? 0);
+        if ($width < 1 || $height < 1) {
+            throw ImagingException::refused('vipsheader', 'no width and height');
+        }
+
+        return new self($width, $height, (int) ($fields['orientation'] ?? 1));
+    }
+
+    public function megapixels(): float
+    {
+        return $this->width * $this->height / 1_000_000;
+    }
+
+    /** px as it is seen, once turned upright. */
+    public function seenWidth(): int
+    {
+        return $this->isSideways() ? $this->height : $this->width;
+    }
+
+    /** px as it is seen, once turned upright. */
+    public function seenHeight(): int
+    {
+        return $this->isSideways() ? $this->width : $this->height;
+    }
+
+    private function isSideways(): bool
+    {
+        return $this->orientation >= self::FIRST_SIDEWAYS && $this->orientation <= 8;
+    }
+}

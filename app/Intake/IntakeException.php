@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use RuntimeException;
+use Throwable;
+use ZincPane\Core\Foreign;
+
+/** A file that is not taken in: names the file, says why and what to do. */
+final class IntakeException extends RuntimeException
+{
+    private function __construct(public readonly string $reason, string $message, ?Throwable $previous = null)
+    {
+        parent::__construct($message, 0, $previous);
+    }
+
+    public static function empty(string $name): self
+    {
+        return new self('empty-file', self::named($name).' is empty (0 bytes). Copy it again from where it came from.');
+    }
+
+    public static function tooLarge(string $name, int $limit): self
+    {
+        $megabytes = intdiv($limit, 1024 * 1024);
+
+        return new self('file-too-large', self::named($name)." is larger than {$megabytes} MB, the most that is taken. Save it smaller and try again.");
+    }
+
+    public static function notAPicture(string $name, string $mediaType): self
+    {
+        return new self('not-a-picture', self::named($name).' is not a picture that is taken here ('.Foreign::word($mediaType).'). JPEG, PNG, WebP, GIF, AVIF and HEIC are.');
+    }
+
+    public static function dressedUp(string $name, string $really): self
+    {
+        return new self('not-a-picture', self::named($name)." is {$really}, not a photograph, and is not taken for safety. Save it as JPEG or PNG.");
+    }
+
+    public static function tooManyPixels(string $name, float $megapixels, int $limit): self
+    {
+        return new self('too-many-pixels', self::named($name).' has '.round($megapixels)." megapixels; at most {$limit} are taken. Save it smaller and try again.");
+    }
+
+    public static function damaged(string $name, Throwable $previous): self
+    {
+        return new self('damaged-file', self::named($name).' is damaged or cut off: it could not be read to its end. Copy it again from where it came from.', $previous);
+    }
+
+    public static function notSent(string $name): self
+    {
+        return new self('not-sent', self::named($name).' did not arrive whole. Try again.');
+    }
+
+    private static function named(string $name): string
+    {
+        return '“'.Foreign::word($name).'”';
+    }
+}

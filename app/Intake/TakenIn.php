@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Models\Picture;
+
+/** The outcome of taking in a file. */
+final readonly class TakenIn
+{
+    /**
+     * @param  bool  $isKnown  the same file was here before; nothing was stored
+     * @param  ?string  $notice  what the person may want to know of it
+     */
+    public function __construct(public Picture $picture, public bool $isKnown, public ?string $notice) {}
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\GalleryDocument;
+
+/**
+ * An ordered set of pictures with words and one design, as saved; visitors see its edition.
+ *
+ * @property string $id
+ * @property string $title
+ * @property array<string, mixed> $design
+ * @property int $version
+ * @property ?string $edition_id
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property-read ?Edition $edition
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, GalleryItem> $items
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Pane> $panes
+ */
+final class Gallery extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['design' => 'array', 'version' => 'integer'];
+    }
+
+    /**
+     * @return HasMany<GalleryItem, $this>
+     */
+    public function items(): HasMany
+    {
+        return $this->hasMany(GalleryItem::class)->orderBy('position');
+    }
+
+    /**
+     * @return HasMany<JournalEntry, $this>
+     */
+    public function journal(): HasMany
+    {
+        return $this->hasMany(JournalEntry::class)->orderBy('id');
+    }
+
+    /**
+     * @return HasMany<Pane, $this>
+     */
+    public function panes(): HasMany
+    {
+        return $this->hasMany(Pane::class);
+    }
+
+    /**
+     * @return BelongsTo<Edition, $this>
+     */
+    public function edition(): BelongsTo
+    {
+        return $this->belongsTo(Edition::class);
+    }
+
+    public function document(): GalleryDocument
+    {
+        return new GalleryDocument(
+            $this->title,
+            GalleryDesign::fromArray($this->design),
+            array_values($this->items->map(static fn (GalleryItem $item) => $item->toCore())->all()),
+        );
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One placement of a gallery on a page.
+ *
+ * @property string $id
+ * @property string $page_id
+ * @property string $gallery_id
+ * @property int $spot
+ * @property-read Page $page
+ * @property-read Gallery $gallery
+ */
+final class Pane extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['spot' => 'integer'];
+    }
+
+    /**
+     * @return BelongsTo<Page, $this>
+     */
+    public function page(): BelongsTo
+    {
+        return $this->belongsTo(Page::class);
+    }
+
+    /**
+     * @return BelongsTo<Gallery, $this>
+     */
+    public function gallery(): BelongsTo
+    {
+        return $this->belongsTo(Gallery::class);
+    }
+}

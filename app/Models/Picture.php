@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Delivery\Format;
+use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Geometry\Size;
+
+/**
+ * One stored image: the original, facts about it, its renditions.
+ *
+ * @property string $id
+ * @property string $hash
+ * @property string $rendition_key
+ * @property string $name
+ * @property string $media_type
+ * @property int $bytes
+ * @property int $width
+ * @property int $height
+ * @property float $focal_x
+ * @property float $focal_y
+ * @property string $title
+ * @property string $caption
+ * @property string $alt
+ * @property PictureState $state
+ * @property ?string $failure
+ * @property array<string, int> $renditions bytes by file name
+ */
+final class Picture extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected $attributes = ['focal_x' => 0.5, 'focal_y' => 0.5, 'title' => '', 'caption' => '', 'alt' => '', 'renditions' => '{}'];
+
+    protected function casts(): array
+    {
+        return ['state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float'];
+    }
+
+    /**
+     * @return HasMany<GalleryItem, $this>
+     */
+    public function items(): HasMany
+    {
+        return $this->hasMany(GalleryItem::class);
+    }
+
+    public function size(): Size
+    {
+        return Size::of($this->width, $this->height);
+    }
+
+    public function focal(): FocalPoint
+    {
+        return FocalPoint::of($this->focal_x, $this->focal_y);
+    }
+
+    public function words(): Words
+    {
+        return new Words($this->title, $this->caption, $this->alt);
+    }
+
+    /** Where the original lies on its disk. */
+    public function originalPath(): string
+    {
+        return substr($this->hash, 0, 2).'/'.$this->hash;
+    }
+
+    /** Where the renditions lie on their disk. */
+    public function renditionFolder(): string
+    {
+        return substr($this->rendition_key, 0, 2).'/'.$this->rendition_key;
+    }
+
+    /** The address of the folder of renditions, from the root of the host. */
+    public function address(): string
+    {
+        return '/media/'.$this->rendition_key;
+    }
+
+    /**
+     * The renditions there are, from narrow to wide.
+     *
+     * @return list<Rendition>
+     */
+    public function madeRenditions(): array
+    {
+        $made = [];
+        foreach (array_keys($this->renditions) as $file) {
+            [$width, $ending] = explode('.', $file);
+            $made[] = new Rendition(max(1, (int) $width), Format::from($ending));
+        }
+        usort($made, static fn (Rendition $a, Rendition $b): int => $a->width <=> $b->width);
+
+        return $made;
+    }
+
+    /** The address of the smallest rendition that is at least so wide, else of the widest; null before there is one. */
+    public function thumbnail(int $width): ?string
+    {
+        $best = null;
+        foreach ($this->madeRenditions() as $rendition) {
+            if ($rendition->format === Format::WebP && ($best === null || $best->width < $width)) {
+                $best = $rendition;
+            }
+        }
+
+        return $best === null ? null : $this->address().'/'.$best->fileName();
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use ZincPane\Core\Delivery\ContentWidth;
+
+/**
+ * The site that galleries stand on: what is around its pages, and how wide their content is.
+ *
+ * @property string $id
+ * @property string $name
+ * @property string $shell
+ * @property string $stylesheet
+ * @property int $margin
+ * @property int $content_width
+ * @property ?array<string, array{title: string, menu_label: ?string, panes: list<array{id: string, gallery: string, spot: int}>}> $live by page id
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
+ */
+final class Site extends Model
+{
+    use HasUlids;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['live' => 'array', 'margin' => 'integer', 'content_width' => 'integer'];
+    }
+
+    /**
+     * @return HasMany<Page, $this>
+     */
+    public function pages(): HasMany
+    {
+        return $this->hasMany(Page::class)->orderBy('position');
+    }
+
+    public function contentWidth(): ContentWidth
+    {
+        return ContentWidth::page($this->margin, $this->content_width);
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use App\Imaging\RenditionMaker;
+use App\Imaging\Vips;
+use App\Publishing\VisitorScript;
+use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Contracts\Cache\LockProvider;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Cache;
+use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(Vips::class, static fn () => new Vips(
+            config()->integer('zinc.limits.seconds'),
+            config()->integer('zinc.limits.memory_bytes'),
+        ));
+        $this->app->singleton(RenditionMaker::class, static fn ($app) => new RenditionMaker(
+            $app->make(Vips::class),
+            ['webp' => config()->integer('zinc.quality.webp'), 'jpg' => config()->integer('zinc.quality.jpg')],
+        ));
+        $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist/zinc-pane.js')));
+        $this->app->bind(StatefulGuard::class, static fn () => Auth::guard('web'));
+        $this->app->bind(LockProvider::class, static fn () => Cache::store()->getStore());
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict(! $this->app->isProduction());
+        JsonResource::withoutWrapping();
+        RateLimiter::for('sign-in', static fn (Request $request) => [
+            Limit::perMinute(20)->by('address|'.$request->ip()),
+            Limit::perMinute(5)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+        ]);
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use Illuminate\Contracts\Filesystem\Factory;
+use Illuminate\Filesystem\FilesystemAdapter;
+
+/**
+ * The files that visitors read. Pages and embeds stand in one folder each time, written beside
+ * and swapped in by one rename of a link; media lie once for all, under addresses that never
+ * change meaning.
+ */
+final readonly class LiveFiles
+{
+    public const CURRENT = 'current';
+
+    public function __construct(private Factory $disks) {}
+
+    /**
+     * @param  array<string, string>  $files  contents by path in the folder
+     * @param  callable(): void  $beforeSwap  what must hold for the swap to be made
+     */
+    public function publish(array $files, callable $beforeSwap): void
+    {
+        $disk = $this->live();
+        $folder = 'builds/'.now()->format('Ymd-His-').bin2hex(random_bytes(4));
+        foreach ($files as $path => $contents) {
+            $disk->put("{$folder}/{$path}", $contents);
+        }
+        $link = $disk->path('.next-'.bin2hex(random_bytes(6)));
+        // Relative, so that the whole folder may be moved to another place or machine.
+        symlink($folder, $link);
+        $beforeSwap();
+        rename($link, $disk->path(self::CURRENT));
+        $this->sweep($disk, $folder);
+    }
+
+    /**
+     * Makes a rendition readable for visitors.
+     *
+     * @param  string  $source  folder on the disk of renditions
+     * @param  string  $key  in the address
+     */
+    public function release(string $source, string $key, string $file): void
+    {
+        $target = $this->live()->path("media/{$key}/{$file}");
+        if (is_file($target)) {
+            return;
+        }
+        if (! is_dir(dirname($target))) {
+            mkdir(dirname($target), 0775, true);
+        }
+        $beside = $target.'.'.bin2hex(random_bytes(6));
+        $original = $this->disks->disk('renditions')->path("{$source}/{$file}");
+        // A hard link costs no space; where the disks differ, a copy does.
+        if (! @link($original, $beside)) {
+            copy($original, $beside);
+        }
+        rename($beside, $target);
+    }
+
+    /** The path of a page or embed as it is live, null when there is none. */
+    public function find(string $path): ?string
+    {
+        $file = $this->live()->path(self::CURRENT.'/'.$path);
+
+        return is_file($file) ? $file : null;
+    }
+
+    public function findMedia(string $key, string $file): ?string
+    {
+        $path = $this->live()->path("media/{$key}/{$file}");
+
+        return is_file($path) ? $path : null;
+    }
+
+    /** Takes away all builds but the one that is live and the one before, which may still be read. */
+    private function sweep(FilesystemAdapter $disk, string $live): void
+    {
+        $builds = $disk->directories('builds');
+        rsort($builds);
+        $kept = [$live, ...array_slice(array_values(array_diff($builds, [$live])), 0, 1)];
+        foreach (array_diff($builds, $kept) as $old) {
+            $disk->deleteDirectory($old);
+        }
+        foreach (glob($disk->path('.next-*')) ?: [] as $left) {
+            unlink($left);
+        }
+    }
+
+    private function live(): FilesystemAdapter
+    {
+        /** @var FilesystemAdapter $disk */
+        $disk = $this->disks->disk('live');
+
+        return $disk;
+    }
+}

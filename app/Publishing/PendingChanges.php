@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\EntryState;
+use App\Models\Gallery;
+use App\Models\JournalEntry;
+use App\Models\Page;
+use App\Models\Pane;
+use App\Models\Site;
+
+/** What putting a gallery live would change for visitors, told before it is done. */
+final readonly class PendingChanges
+{
+    /**
+     * @param  list<string>  $changes  in words
+     * @param  list<array{title: string, address: string}>  $pages  that would look other than now
+     */
+    private function __construct(public array $changes, public array $pages) {}
+
+    public static function of(Gallery $gallery, Site $site): self
+    {
+        $own = self::journal($gallery);
+        $changes = $own;
+        $pages = [];
+        foreach ($site->pages as $page) {
+            $onPage = self::ofPage($page, $gallery, $site);
+            $shows = $page->panes->contains('gallery_id', $gallery->id);
+            if ($onPage !== [] || ($shows && $own !== [])) {
+                $pages[] = ['title' => $page->title, 'address' => $page->address()];
+            }
+            $changes = [...$changes, ...$onPage];
+        }
+
+        return new self($changes, $pages);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function journal(Gallery $gallery): array
+    {
+        $edition = $gallery->edition;
+        if ($edition === null) {
+            return ['first time live'];
+        }
+        $entries = JournalEntry::query()->where('gallery_id', $gallery->id)
+            ->where(static fn ($query) => $query
+                ->where(static fn ($q) => $q->where('state', EntryState::Done)->where('version', '>', $edition->version))
+                ->orWhere(static fn ($q) => $q->where('state', '!=', EntryState::Done)->where('version', '<=', $edition->version)))
+            ->orderBy('id')->get();
+
+        return array_values($entries->map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done
+            ? $entry->summary
+            : 'took back: '.$entry->summary)->all());
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function ofPage(Page $page, Gallery $gallery, Site $site): array
+    {
+        $live = $site->live[$page->id] ?? null;
+        $changes = [];
+        if (($live['menu_label'] ?? null) !== $page->menu_label) {
+            $changes[] = $page->menu_label === null
+                ? "{$page->title}: out of the menu"
+                : "{$page->title}: in the menu as “{$page->menu_label}”";
+        }
+        $now = $page->panes->where('gallery_id', $gallery->id)->map(static fn (Pane $pane): string => "{$pane->id}@{$pane->spot}")->values()->all();
+        $then = [];
+        foreach ($live['panes'] ?? [] as $pane) {
+            if ($pane['gallery'] === $gallery->id) {
+                $then[] = "{$pane['id']}@{$pane['spot']}";
+            }
+        }
+        if ($now !== $then) {
+            $changes[] = match (true) {
+                $then === [] => "{$page->title}: placed there",
+                $now === [] => "{$page->title}: taken from there",
+                default => "{$page->title}: placed anew",
+            };
+        }
+
+        return $changes;
+    }
+}

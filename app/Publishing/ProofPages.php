@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Models\Gallery;
+use App\Models\Page;
+use App\Models\Site;
+use ZincPane\Core\Markup\Element;
+use ZincPane\Core\Markup\Fragment;
+
+/** Pages as they would be published now, for the studio alone. */
+final readonly class ProofPages
+{
+    /** In the place of the pane's identifier, so that the studio finds what to replace. */
+    public const PROOF_ID = 'proof';
+
+    private const STYLESHEET = '/studio/site.css';
+
+    private const SPOT_STYLE = '<style>.spot{all:revert;display:block;box-sizing:border-box;width:100%;min-height:44px;margin:14px 0;padding:8px;border:2px dashed #0b7568;border-radius:3px;background:#dcefeb;color:#0b5e53;font:600 16px/1.3 system-ui,sans-serif;cursor:pointer}.spot:hover,.spot:focus-visible{background:#0b7568;color:#fff;outline:3px solid #141b1f;outline-offset:2px}</style>';
+
+    /** The page the gallery stands on first, or a page made up for one that stands nowhere. */
+    public function ofGallery(Gallery $gallery): string
+    {
+        $gallery->loadMissing('items.picture');
+        $site = $this->site();
+        foreach ($site->pages as $page) {
+            if ($page->panes->contains('gallery_id', $gallery->id)) {
+                return $this->composer($site)->compose($page, SiteBuilder::menu($site), $this->panes($page, $site, $gallery));
+            }
+        }
+        $sheet = new Page(['slug' => '-', 'title' => $gallery->title, 'blocks' => [(string) Element::of('h1')->text($gallery->title)]]);
+        $fragment = GalleryRenderer::ofDraft($gallery)->fragment(self::PROOF_ID, $site->contentWidth());
+
+        return $this->composer($site)->compose($sheet, SiteBuilder::menu($site), [1 => [$fragment]]);
+    }
+
+    /**
+     * @param  ?string  $galleryId  for which spots are shown
+     */
+    public function ofPage(Page $page, ?string $galleryId): string
+    {
+        $site = $this->site();
+        /** @var Page $full */
+        $full = $site->pages->find($page->id);
+        $gallery = $galleryId === null ? null : Gallery::query()->with('items.picture')->findOrFail($galleryId);
+        $marker = $gallery === null ? null : static fn (int $spot): string => (string) Element::of('button', [
+            'type' => 'button', 'class' => 'spot', 'data-spot' => $spot,
+        ])->text("Place “{$gallery->title}” here");
+        $html = $this->composer($site)->compose($full, SiteBuilder::menu($site), $this->panes($full, $site, $gallery), $marker);
+
+        return $gallery === null ? $html : str_replace('</head>', self::SPOT_STYLE.'</head>', $html);
+    }
+
+    /**
+     * @return array<int, list<Fragment>> by spot
+     */
+    private function panes(Page $page, Site $site, ?Gallery $gallery): array
+    {
+        $panes = [];
+        foreach ($page->panes as $pane) {
+            $isOwn = $pane->gallery_id === $gallery?->id;
+            $shown = $isOwn ? $gallery : Gallery::query()->with('items.picture')->findOrFail($pane->gallery_id);
+            $panes[$pane->spot][] = GalleryRenderer::ofDraft($shown)->fragment(
+                $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
+                $site->contentWidth(),
+            );
+        }
+
+        return $panes;
+    }
+
+    private function site(): Site
+    {
+        return Site::query()->with('pages.panes')->firstOrFail();
+    }
+
+    private function composer(Site $site): PageComposer
+    {
+        return new PageComposer($site, self::STYLESHEET, null);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Actions\GalleryStore;
+use App\Actions\MakePlannedRenditions;
+use App\Actions\QueueMissingRenditions;
+use App\Actions\StaleVersionException;
+use App\Imaging\ImagingException;
+use App\Models\Edition;
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\Site;
+use Illuminate\Contracts\Cache\LockProvider;
+use Illuminate\Database\ConnectionInterface;
+
+/** The one act that makes the saved state of a gallery, and the places it stands at, public. */
+final readonly class PutLive
+{
+    /** Seconds one such act may take, and another waits for it. */
+    private const LONGEST = 120;
+
+    public function __construct(
+        private ConnectionInterface $database,
+        private GalleryStore $store,
+        private QueueMissingRenditions $missing,
+        private MakePlannedRenditions $renditions,
+        private SiteBuilder $builder,
+        private LiveFiles $files,
+        private LockProvider $locks,
+    ) {}
+
+    /**
+     * @param  ?int  $version  that the person saw; null for whatever is saved
+     *
+     * @throws StaleVersionException when there is a newer version
+     * @throws ImagingException when a file that visitors need cannot be made
+     */
+    public function handle(string $galleryId, ?int $version, ?string $userId): Gallery
+    {
+        $lock = $this->locks->lock('put-live', self::LONGEST);
+        $lock->block(self::LONGEST);
+        try {
+            return $this->putLive($galleryId, $version, $userId);
+        } finally {
+            $lock->release();
+        }
+    }
+
+    private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
+    {
+        foreach ($this->missing->lacking($this->store->lock($galleryId, $version)) as $picture) {
+            $this->renditions->handle($picture);
+        }
+        $gallery = $this->store->lock($galleryId, $version);
+        $site = Site::query()->with('pages.panes')->firstOrFail();
+        $frozen = GalleryRenderer::ofDraft($gallery);
+        $this->release($gallery);
+
+        $state = SiteState::with($gallery, $site);
+        $files = $this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]);
+        $this->files->publish($files, fn () => $this->database->transaction(function () use ($gallery, $site, $state, $frozen, $userId): void {
+            $edition = Edition::query()->create([
+                'gallery_id' => $gallery->id,
+                'user_id' => $userId,
+                'version' => $gallery->version,
+                'content' => $frozen->toArray(),
+            ]);
+            $gallery->update(['edition_id' => $edition->id]);
+            $site->update(['live' => $state]);
+        }));
+
+        return $gallery;
+    }
+
+    /**
+     * @return array<string, GalleryRenderer>
+     */
+    private function otherEditions(Gallery $gallery): array
+    {
+        $editions = [];
+        foreach (Gallery::query()->whereKeyNot($gallery->id)->whereNotNull('edition_id')->with('edition')->get() as $other) {
+            if ($other->edition !== null) {
+                $editions[$other->id] = GalleryRenderer::ofEdition($other->edition->content);
+            }
+        }
+
+        return $editions;
+    }
+
+    private function release(Gallery $gallery): void
+    {
+        $gallery->items->each(function (GalleryItem $item): void {
+            foreach (array_keys($item->picture->renditions) as $file) {
+                $this->files->release($item->picture->renditionFolder(), $item->picture->rendition_key, $file);
+            }
+        });
+    }
+}

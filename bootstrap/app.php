@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Middleware\SecurityHeaders;
+use App\Http\Problem;
+use App\Imaging\ImagingException;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Middleware\HandleCors;
+use Illuminate\Http\Request;
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withRouting(using: function (): void {
+        require __DIR__.'/../routes/public.php';
+        require __DIR__.'/../routes/studio.php';
+    })
+    ->withCommands([__DIR__.'/../app/Console'])
+    ->withMiddleware(function (Middleware $middleware): void {
+        // Cross-origin rules are our own, on the few public addresses that need them.
+        $middleware->remove(HandleCors::class);
+        $middleware->append(SecurityHeaders::class);
+        $middleware->redirectGuestsTo('/studio/sign-in');
+        $middleware->trimStrings(except: ['password']);
+        // An empty word is a word: it hides the picture's own.
+        $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
+    })
+    ->withExceptions(function (Exceptions $exceptions): void {
+        $exceptions->render(static fn (Throwable $exception, Request $request) => $request->is('studio/api/*')
+            ? Problem::from($exception)
+            : null);
+        $exceptions->report(static function (ImagingException $exception): void {
+            logger()->warning($exception->getMessage());
+        })->stop();
+    })
+    ->create();

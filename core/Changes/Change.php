@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Changes;
+
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
+
+/** One act of a person on a gallery, which knows how to undo itself. */
+interface Change
+{
+    /**
+     * @throws ChangeException when the gallery has not what the change speaks of
+     */
+    public function appliedTo(GalleryDocument $gallery): GalleryDocument;
+
+    /**
+     * The change that leads back; told from the gallery before this one was applied.
+     *
+     * @throws ChangeException when the gallery has not what the change speaks of
+     */
+    public function inverseFor(GalleryDocument $before): self;
+
+    /** What was done, in words that follow "You": "changed the layout". */
+    public function summary(): string;
+
+    /**
+     * @return array<string, mixed> as Changes::parse() reads it
+     */
+    public function toArray(): array;
+}

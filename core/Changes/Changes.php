@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Changes;
+
+use ZincPane\Core\Design\DesignException;
+use ZincPane\Core\Gallery\ChangeException;
+
+/** Reads changes from what a browser sent or the journal holds. */
+final class Changes
+{
+    private const KINDS = [
+        'rename' => Rename::class,
+        'design' => Redesign::class,
+        'words' => Reword::class,
+        'move' => Move::class,
+        'order' => Reorder::class,
+        'add' => AddItems::class,
+        'remove' => RemoveItems::class,
+    ];
+
+    /**
+     * @param  array<array-key, mixed>  $values  with "kind" and what the kind needs
+     *
+     * @throws ChangeException when the kind is unknown or something of it is missing or cannot be
+     * @throws DesignException when a setting of a design cannot be
+     */
+    public static function parse(array $values): Change
+    {
+        $kind = $values['kind'] ?? null;
+        $class = is_string($kind) ? self::KINDS[$kind] ?? null : null;
+        if ($class === null) {
+            throw ChangeException::unknownKind($kind, array_keys(self::KINDS));
+        }
+
+        return $class::parse($values);
+    }
+
+    /**
+     * A list of identifiers under a key.
+     *
+     * @param  array<array-key, mixed>  $values
+     * @return list<string>
+     *
+     * @throws ChangeException when it is not a list of texts
+     *
+     * @internal
+     */
+    public static function identifiers(array $values, string $key): array
+    {
+        $list = $values[$key] ?? null;
+        if (! is_array($list) || ! array_is_list($list)) {
+            throw ChangeException::notAList($key, $list);
+        }
+        $identifiers = [];
+        foreach ($list as $identifier) {
+            $identifiers[] = is_string($identifier) ? $identifier : throw ChangeException::notAList($key, $identifier);
+        }
+
+        return $identifiers;
+    }
+}

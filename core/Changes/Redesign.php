@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Changes;
+
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
+
+/** Changes some settings of the design, the others stay. */
+final readonly class Redesign implements Change
+{
+    /**
+     * @param  array<array-key, mixed>  $part  nested as GalleryDesign::toArray()
+     */
+    private function __construct(private array $part) {}
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     *
+     * @throws ChangeException when there is no design
+     */
+    public static function parse(array $values): self
+    {
+        $part = $values['design'] ?? null;
+
+        return new self(is_array($part) ? $part : throw ChangeException::notAGroup('design', $part));
+    }
+
+    public function appliedTo(GalleryDocument $gallery): GalleryDocument
+    {
+        return $gallery->designed($gallery->design->with($this->part));
+    }
+
+    public function inverseFor(GalleryDocument $before): Change
+    {
+        return new self($before->design->differenceFrom($before->design->with($this->part)));
+    }
+
+    public function summary(): string
+    {
+        return 'changed the layout';
+    }
+
+    public function toArray(): array
+    {
+        return ['kind' => 'design', 'design' => $this->part];
+    }
+}

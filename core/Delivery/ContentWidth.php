@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Delivery;
+
+use ZincPane\Core\Geometry\Linear;
+
+/** How wide the place of a gallery is, told from the width of the visitor's window. */
+final readonly class ContentWidth
+{
+    /**
+     * @param  non-empty-list<array{int, Linear}>  $steps  from which window width in px on which line holds, ascending from 0
+     */
+    private function __construct(public array $steps) {}
+
+    /**
+     * A page with a margin at both sides and a greatest width.
+     *
+     * @param  int  $margin  px at each side
+     * @param  int  $greatest  px
+     */
+    public static function page(int $margin, int $greatest): self
+    {
+        return new self([
+            [0, Linear::of(1, -2 * $margin)],
+            [$greatest + 2 * $margin, Linear::px($greatest)],
+        ]);
+    }
+
+    /** Nothing is known: as wide as the window at most. */
+    public static function unknown(): self
+    {
+        return new self([[0, Linear::of(1)]]);
+    }
+
+    /** Inner width in px of a gallery in a window of a width in px. */
+    public function at(float $window): float
+    {
+        $line = $this->steps[0][1];
+        foreach ($this->steps as [$from, $next]) {
+            if ($window >= $from) {
+                $line = $next;
+            }
+        }
+
+        return max(0.0, $line->at($window));
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Delivery;
+
+use ZincPane\Core\Design\Filling;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\TileShape;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\BandArrangement;
+
+/**
+ * Which renditions of a picture a layout needs.
+ *
+ * Widths come from one ladder (each step about 1.5 times the one before), so that galleries
+ * share files; of the ladder only the steps are made that some tile asks for at some width
+ * of page and some density of screen, and those of the viewer. Nothing is enlarged.
+ */
+final readonly class RenditionPlan
+{
+    /** Steps in px. */
+    public const LADDER = [160, 240, 360, 540, 810, 1215, 1820, 2560];
+
+    /** Widths in px that every picture has: two for the studio, two for the viewer. */
+    public const ALWAYS = [240, 540, 1215, 1820];
+
+    /** Widths in px also made as JPEG, for whoever reads no WebP; the last is the plain link's. */
+    public const FALLBACK = [540, 1215, 1820];
+
+    /** Screens have 1 to 3 device px for each CSS px. */
+    private const DENSEST = 3;
+
+    /**
+     * @param  list<array{float, float}>  $needs  by band: least and most px of tile width times the shape's factor
+     */
+    private function __construct(
+        private array $needs,
+        private ?Ratio $tile,
+        private Filling $filling,
+    ) {}
+
+    /** What any picture gets before it stands in a gallery. */
+    public static function basic(): self
+    {
+        return new self([], null, Filling::Fit);
+    }
+
+    public static function of(GalleryDesign $design, Arrangement $arrangement): self
+    {
+        $needs = [];
+        foreach ($arrangement->bands as $band) {
+            $needs[] = self::rangeOf($band);
+        }
+        $shape = $design->layout->shape;
+
+        return new self($needs, $shape === TileShape::Own ? null : $shape->ratio(), $design->layout->filling);
+    }
+
+    /**
+     * @return list<Rendition> from narrow to wide, WebP before JPEG
+     */
+    public function for(Size $picture): array
+    {
+        $plan = [];
+        foreach ($this->widthsFor($picture) as $width => $fallback) {
+            $plan[] = new Rendition($width, Format::WebP);
+            if ($fallback) {
+                $plan[] = new Rendition($width, Format::Jpeg);
+            }
+        }
+
+        return $plan;
+    }
+
+    /** The width of the JPEG that a plain link opens. */
+    public static function linkWidth(Size $picture): int
+    {
+        return min(self::FALLBACK[array_key_last(self::FALLBACK)], $picture->width);
+    }
+
+    /**
+     * @return array<positive-int, bool> whether there is a JPEG too, by width
+     */
+    private function widthsFor(Size $picture): array
+    {
+        $factor = $this->factorFor($picture->ratio());
+        $widths = [];
+        foreach (self::LADDER as $i => $step) {
+            $below = self::LADDER[$i - 1] ?? 0;
+            if (in_array($step, self::ALWAYS, true) || $this->isNeeded($below, $step, $factor)) {
+                $width = max(1, min($step, $picture->width));
+                $widths[$width] = ($widths[$width] ?? false) || in_array($step, self::FALLBACK, true);
+            }
+        }
+        ksort($widths);
+
+        return $widths;
+    }
+
+    /** Whether some tile asks for more than the step below and no more than this one. */
+    private function isNeeded(int $below, int $step, float $factor): bool
+    {
+        $last = $step === self::LADDER[array_key_last(self::LADDER)];
+        foreach ($this->needs as [$least, $most]) {
+            if ($most * $factor * self::DENSEST > $below && ($last || $least * $factor <= $step)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A picture that covers a tile flatter than itself is as wide as the tile, else wider. */
+    private function factorFor(Ratio $picture): float
+    {
+        if ($this->tile === null) {
+            return 1.0;
+        }
+        $factor = $picture->value / $this->tile->value;
+
+        return $this->filling === Filling::Crop ? max(1.0, $factor) : min(1.0, $factor);
+    }
+
+    /**
+     * @return array{float, float} the least and the most width in px of a tile within the band
+     */
+    private static function rangeOf(BandArrangement $band): array
+    {
+        $from = max($band->band->from, Arrangement::NARROWEST);
+        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        $least = INF;
+        $most = 0.0;
+        $seen = null;
+        foreach ($band->boxes as $box) {
+            if ($box->width !== $seen) {
+                $seen = $box->width;
+                $least = min($least, $seen->at($from));
+                $most = max($most, $seen->at($until));
+            }
+        }
+
+        return [$least, $most];
+    }
+}

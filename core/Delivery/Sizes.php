@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Delivery;
+
+use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Markup\Css;
+
+/**
+ * The `sizes` attribute: how wide a picture is drawn, by the width of the window.
+ * (https://html.spec.whatwg.org/multipage/images.html#sizes-attributes)
+ *
+ * It tells the width of the picture, not of its tile: a picture that covers a taller tile is
+ * drawn wider than the tile and cut.
+ */
+final class Sizes
+{
+    /** @var array<string, string> */
+    private array $known = [];
+
+    public function __construct(
+        private readonly Arrangement $arrangement,
+        private readonly ContentWidth $content,
+        private readonly bool $crops,
+    ) {}
+
+    /**
+     * @param  int  $index  of the tile, from 0
+     */
+    public function of(int $index, Ratio $picture): string
+    {
+        $lines = [];
+        $key = '';
+        foreach ($this->arrangement->bands as $band) {
+            $box = $band->boxes[$index];
+            $line = $box->width->times($this->factor($picture, $box->width, $box->height));
+            $lines[] = $line;
+            $key .= round($line->a, 4).','.round($line->b, 1).';';
+        }
+
+        return $this->known[$key] ??= $this->written($lines);
+    }
+
+    private function factor(Ratio $picture, Linear $width, Linear $height): float
+    {
+        $tile = $width->a / $height->a;
+        $factor = $picture->value / $tile;
+
+        return $this->crops ? max(1.0, $factor) : min(1.0, $factor);
+    }
+
+    /**
+     * @param  list<Linear>  $lines  by band
+     */
+    private function written(array $lines): string
+    {
+        $parts = [];
+        foreach ($this->content->steps as $i => [$from, $inner]) {
+            $end = $this->content->steps[$i + 1][0] ?? null;
+            foreach ($lines as $j => $line) {
+                $start = $this->startOf($j, $inner, $from);
+                if ($start === null || ($end !== null && $start >= $end)) {
+                    continue;
+                }
+                $parts[$start] = Css::length($line->after($inner), 'vw', 1);
+            }
+        }
+
+        return self::joined($parts);
+    }
+
+    /** The window width in px at which a band begins under a line of the content; null when it is over before. */
+    private function startOf(int $band, Linear $inner, int $from): ?int
+    {
+        $bounds = $this->arrangement->bands[$band]->band;
+        if ($inner->a <= 0.0) {
+            return $bounds->contains($inner->b) ? $from : null;
+        }
+        $until = $bounds->until === null ? null : ($bounds->until - $inner->b) / $inner->a;
+        if ($until !== null && $until <= $from) {
+            return null;
+        }
+
+        return max($from, (int) ceil(($bounds->from - $inner->b) / $inner->a));
+    }
+
+    /**
+     * @param  array<int, string>  $parts  lengths by the window width they begin at
+     */
+    private static function joined(array $parts): string
+    {
+        krsort($parts);
+        $written = [];
+        foreach ($parts as $start => $length) {
+            $written[] = $start > 0 ? "(min-width:{$start}px) {$length}" : $length;
+        }
+
+        return implode(', ', $written);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Design;
+
+/** Everything about how a gallery looks and behaves. Never changed, only replaced. */
+final readonly class GalleryDesign
+{
+    /** Raised when stored designs must be read in another way. */
+    public const SCHEMA = 1;
+
+    private function __construct(public GridDesign $layout) {}
+
+    public static function default(): self
+    {
+        return self::fromArray([]);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values  as toArray() gives it; missing keys take their defaults
+     *
+     * @throws DesignException when a key is unknown or a value out of its range
+     */
+    public static function fromArray(array $values): self
+    {
+        $settings = Settings::read('design', $values, ['schema', 'layout']);
+        if (! in_array($settings->raw('schema'), [self::SCHEMA, null], true)) {
+            throw DesignException::wrongSchema($settings->raw('schema'), self::SCHEMA);
+        }
+
+        return new self(GridDesign::fromArray(array_key_exists('layout', $values) ? $values['layout'] : []));
+    }
+
+    /**
+     * @return array{schema: int, layout: array<string, int|string>}
+     */
+    public function toArray(): array
+    {
+        return ['schema' => self::SCHEMA, 'layout' => $this->layout->toArray()];
+    }
+
+    /**
+     * The design with some settings replaced, the others kept.
+     *
+     * @param  array<array-key, mixed>  $part  nested as toArray(), only what changes
+     *
+     * @throws DesignException when a key is unknown or a value out of its range
+     */
+    public function with(array $part): self
+    {
+        if (array_key_exists('layout', $part) && ! is_array($part['layout'])) {
+            throw DesignException::notAGroup('design.layout', $part['layout']);
+        }
+
+        return self::fromArray(self::merged($this->toArray(), $part));
+    }
+
+    /**
+     * What of this design differs from another, nested as toArray(): `$other->with($this->differenceFrom($other))`
+     * is this one.
+     *
+     * @return array<string, mixed>
+     */
+    public function differenceFrom(self $other): array
+    {
+        $layout = array_diff_assoc($this->layout->toArray(), $other->layout->toArray());
+
+        return $layout === [] ? [] : ['layout' => $layout];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $base
+     * @param  array<array-key, mixed>  $part
+     * @return array<array-key, mixed>
+     */
+    private static function merged(array $base, array $part): array
+    {
+        foreach ($part as $key => $value) {
+            $old = $base[$key] ?? null;
+            $base[$key] = is_array($old) && is_array($value) ? self::merged($old, $value) : $value;
+        }
+
+        return $base;
+    }
+}

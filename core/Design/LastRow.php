@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Design;
+
+/** What becomes of a last row that has fewer tiles than there are columns. */
+enum LastRow: string
+{
+    /** The tiles keep their size and stand at the start of the row. */
+    case Start = 'start';
+
+    /** The tiles keep their size and stand in the middle of the row. */
+    case Centre = 'centre';
+
+    /**
+     * The tiles share the whole width and keep their shape; the row becomes at most twice as
+     * high as the others, from there on the tiles become wider only.
+     */
+    case Fill = 'fill';
+}

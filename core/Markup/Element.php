@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup;
+
+/** An HTML element that escapes what it is given; the only place that writes tags. */
+final class Element
+{
+    private const VOID = ['img', 'source', 'link', 'meta'];
+
+    /** @var list<string> */
+    private array $children = [];
+
+    /**
+     * @param  array<string, string|int|float|bool|null>  $attributes  null and false leave one out, true writes it bare
+     */
+    private function __construct(private readonly string $name, private readonly array $attributes) {}
+
+    /**
+     * @param  array<string, string|int|float|bool|null>  $attributes
+     */
+    public static function of(string $name, array $attributes = []): self
+    {
+        return new self($name, $attributes);
+    }
+
+    public function text(string $text): self
+    {
+        $this->children[] = self::escaped($text);
+
+        return $this;
+    }
+
+    public function add(self ...$elements): self
+    {
+        foreach ($elements as $element) {
+            $this->children[] = (string) $element;
+        }
+
+        return $this;
+    }
+
+    public function __toString(): string
+    {
+        $html = '<'.$this->name;
+        foreach ($this->attributes as $name => $value) {
+            if ($value === null || $value === false) {
+                continue;
+            }
+            $html .= $value === true ? ' '.$name : ' '.$name.'="'.self::escaped((string) $value).'"';
+        }
+        $html .= '>';
+
+        return in_array($this->name, self::VOID, true)
+            ? $html
+            : $html.implode('', $this->children).'</'.$this->name.'>';
+    }
+
+    public static function escaped(string $text): string
+    {
+        return htmlspecialchars($text, ENT_QUOTES | ENT_SUBSTITUTE | ENT_HTML5, 'UTF-8');
+    }
+}

@@ -1,0 +1,41 @@
+import { enliven } from './pane';
+import { SHIELD } from './styles';
+
+interface Embedded {
+    html: string;
+    css: string;
+}
+
+/** Stands in the markup for the address of the gallery's own host. */
+const HOST = '{{host}}';
+
+/** A gallery on a page elsewhere, out of reach of that page's styles. */
+export class EmbeddedGallery extends HTMLElement {
+    static readonly tag = 'zinc-gallery';
+
+    connectedCallback(): void {
+        if (!this.shadowRoot) void this.load();
+    }
+
+    private async load(): Promise<void> {
+        const root = this.attachShadow({ mode: 'open' });
+        const host = this.getAttribute('host') ?? '';
+        try {
+            const answer = await fetch(`${host}/embed/${encodeURIComponent(this.getAttribute('gallery') ?? '')}.json`);
+            if (!answer.ok) throw new Error(`status ${answer.status}`);
+            const { html, css } = (await answer.json()) as Embedded;
+            root.innerHTML = `<style>${SHIELD}${css}</style>${html.replaceAll(HOST, host)}`;
+            root.querySelectorAll('[data-zinc-pane]').forEach(enliven);
+        } catch (error) {
+            console.warn('This gallery is not live, or its host cannot be reached.', error);
+        }
+    }
+
+    /** Puts a gallery where its script element stands. */
+    static standIn(script: HTMLScriptElement): void {
+        const gallery = document.createElement(EmbeddedGallery.tag);
+        gallery.setAttribute('gallery', script.dataset['gallery'] ?? '');
+        gallery.setAttribute('host', new URL(script.src).origin);
+        script.after(gallery);
+    }
+}

@@ -1,0 +1,14 @@
+import { Lightbox } from './lightbox';
+import { slidesOf } from './slides';
+
+/** Lets clicks on the tiles of a pane open the lightbox; without it they are plain links. */
+export function enliven(pane: Element): void {
+    pane.addEventListener('click', (event) => {
+        const { button, ctrlKey, metaKey, shiftKey, altKey } = event as MouseEvent;
+        const link = (event.target as Element).closest('a');
+        if (!link || button !== 0 || ctrlKey || metaKey || shiftKey || altKey) return;
+        event.preventDefault();
+        const slides = slidesOf(pane);
+        Lightbox.open(slides, Math.max(0, slides.findIndex((slide) => slide.link === link)));
+    });
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Live\ShowLiveFile;
+use App\Http\Controllers\Live\ShowLivePage;
+use App\Http\Controllers\Live\ShowMedia;
+use App\Http\Middleware\ServeReleasedMedia;
+use Illuminate\Support\Facades\Route;
+
+// Visitors. No session is begun, and nothing but editions is read.
+Route::get('/', ShowLivePage::class);
+Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio$)[a-z0-9-]+');
+Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}\.json');
+
+// Released renditions are anyone's; the others are the studio's alone.
+Route::get('/media/{key}/{file}', ShowMedia::class)
+    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)'])
+    ->middleware([ServeReleasedMedia::class, 'web']);

@@ -41,7 +41,7 @@ final class LoadDemo extends Command
     /** Key in the catalogue, title, layout, page and spot; null stands on no page yet. */
     private const GALLERIES = [
         ['wind', 'Long Wind Day', ['columns' => 3, 'shape' => '3:2', 'gap' => 10, 'last_row' => 'centre'], null],
-        ['sale', 'Kites for sale', ['columns' => 4, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
+        ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
         ['shop', 'From the workshop', ['column_rule' => 'fit', 'tile_width' => 200, 'shape' => '4:3', 'gap' => 6], ['home', 4]],
     ];
 

@@ -39,7 +39,7 @@ final readonly class RenditionMaker
         mkdir($work);
         try {
             $widest = max(array_map(static fn (Rendition $rendition): int => $rendition->width, $renditions));
-            $base = "{$work}/base.v";
+            $base = "{$work}/base.tif";
             $this->vips->run('vipsthumbnail', [
                 $original.'[fail-on=truncated]', '-s', $this->size($widest), '--eprofile=srgb', '-o', $base,
             ]);

@@ -14,8 +14,8 @@ enum LastRow: string
     case Centre = 'centre';
 
     /**
-     * The tiles share the whole width and keep their shape; the row becomes at most twice as
-     * high as the others, from there on the tiles become wider only.
+     * The tiles share the whole width and keep their shape; the row becomes at most one and a
+     * half times as high as the others, from there on the tiles become wider only.
      */
     case Fill = 'fill';
 }

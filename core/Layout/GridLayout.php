@@ -22,6 +22,9 @@ final readonly class GridLayout implements Layout
     /** Below it, there are no more columns than leave a tile this wide, in px. */
     public const LEAST_ON_NARROW = 140;
 
+    /** A filled last row becomes at most so many times as high as the others. */
+    public const FILL_HEIGHT = 1.5;
+
     public function __construct(private GridDesign $design) {}
 
     public function arrange(array $pictures): Arrangement
@@ -145,11 +148,10 @@ final readonly class GridLayout implements Layout
             return [$this->lefts($width, $count, $start), $width, null];
         }
         $wider = Linear::share($count, $gap);
-        // (W - (m-1)·g)/m exceeds 2·(W - (c-1)·g)/c at every W as soon as 2·m < c, and for
-        // 2·m >= c it does so only where the gaps leave next to nothing of a tile.
-        // A tile that keeps its picture's own shape is left to grow: nothing may be cropped there.
-        $held = 2 * $count < $columns && $this->design->shape !== TileShape::Own;
-        $most = $held ? $width->times(2) : null;
+        // Kept shapes would make the row c/m times as high as the others, and a little more for the
+        // gaps it has fewer of. A tile of its picture's own shape may grow: nothing is cropped there.
+        $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape !== TileShape::Own;
+        $most = $held ? $width->times(self::FILL_HEIGHT) : null;
 
         return [$this->lefts($wider, $count, Linear::px(0)), $wider, $most];
     }

@@ -24,7 +24,7 @@ return [
     ['evening-train.jpg', 1200, 1800, 12, static function (Sheet $s): void {
         Scenes::field($s, 'evening', 'dry', 0.78, [], 9, 0.9, [0.24, 0.72, 0.035, '#ffe1a0']);
         (new Database\Demo\Drawing\Kites($s))->train('diamond', $s->width * 0.34, $s->height * 0.14, $s->width * 0.66, $s->height * 0.76, 9, $s->unit() * 0.3, $s->width * 0.16);
-    }, 'wind', 'Nine on one line', 'A train of nine diamonds, flown by three people.', 'A train of nine diamond kites rising from a crowd into an evening sky', 0.4, 0.25],
+    }, 'wind', 'Nine on one line', 'A train of nine diamonds, flown by three people.', 'A train of nine diamond kites rising from a crowd into an evening sky', 0.45, 0.3],
     ['crowd-on-the-dyke.jpg', 2000, 1333, 13, $field('clear', 'summer', 0.6, [['diamond', 0.2, 0.2, 0.16, 9], ['foil', 0.48, 0.16, 0.2, -5], ['star', 0.76, 0.28, 0.15, 14], ['bird', 0.62, 0.4, 0.1, -8], ['delta', 0.32, 0.42, 0.1, 6], ['fish', 0.88, 0.12, 0.1, -10]], 22), 'wind', 'Everyone on the dyke', 'Four hundred people came; the tea ran out at three.', 'A long row of people on a grass dyke flying kites of many shapes', 0.5, 0.7],
     ['against-the-cloud.jpg', 1600, 1600, 14, $field('grey', 'cold', 0.86, [['diamond', 0.5, 0.34, 0.52, 11]], 0, 1.2), 'wind', 'Against the cloud', '', 'A big diamond kite close up against grey cloud', 0.5, 0.36],
     ['the-whole-marsh.jpg', 3000, 1150, 15, $field('teal', 'summer', 0.68, [['delta', 0.1, 0.2, 0.2, -9], ['diamond', 0.22, 0.4, 0.14, 12], ['box', 0.32, 0.22, 0.17, 6], ['star', 0.42, 0.44, 0.12, -10], ['foil', 0.53, 0.2, 0.2, 4], ['bird', 0.64, 0.38, 0.13, 10], ['sled', 0.74, 0.2, 0.15, -12], ['roller', 0.84, 0.42, 0.15, 8], ['diamond', 0.93, 0.22, 0.2, -7]], 26), 'wind', 'The whole marsh', 'From Gull Sluice to the old groyne.', 'Nine kites over the whole width of the salt marsh, with a line of people below', 0.5, 0.4],
@@ -39,8 +39,8 @@ return [
             $k->draw('fish', $s->width * ($x + 0.085), $s->height * (0.25 + 0.06 * $i), $s->unit() * 0.2, 4 + 3 * $i, Database\Demo\Drawing\Kites::CLOTHS[$i * 2], false);
         }
     }, 'wind', 'Windsocks by the gate', '', 'Four fish windsocks on wooden poles in the morning light', 0.4, 0.35],
-    ['let-out-more-line.jpg', 1200, 1800, 18, $field('rose', 'autumn', 0.74, [['diamond', 0.62, 0.22, 0.3, 16]], 0, 0.9), 'wind', 'Let out more line', 'First flight of a kite finished the night before.', 'One person holding the line of a diamond kite high in a pink evening sky', 0.55, 0.4],
-    ['before-the-rain.jpg', 1800, 1200, 19, $field('storm', 'cold', 0.68, [['delta', 0.58, 0.34, 0.3, -20]], 0, 1.3), 'wind', 'Before the rain', 'Ten minutes later everybody was in the tea tent.', 'A single delta kite under dark storm clouds', 0.58, 0.36],
+    ['let-out-more-line.jpg', 1200, 1800, 18, $field('rose', 'autumn', 0.74, [['diamond', 0.62, 0.22, 0.3, 16]], 0, 0.9), 'wind', 'Let out more line', 'First flight of a kite finished the night before.', 'One person holding the line of a diamond kite high in a pink evening sky', 0.6, 0.27],
+    ['before-the-rain.jpg', 1800, 1200, 19, $field('storm', 'cold', 0.68, [['delta', 0.58, 0.34, 0.3, -20]], 0, 1.3), 'wind', 'Before the rain', 'Ten minutes later everybody was in the tea tent.', 'A single delta kite under dark storm clouds', 0.58, 0.4],
     ['tents-and-foils.jpg', 2200, 1238, 20, static function (Sheet $s): void {
         Scenes::field($s, 'noon', 'summer', 0.64, [['foil', 0.28, 0.24, 0.32, -6], ['foil', 0.66, 0.3, 0.24, 8], ['roller', 0.87, 0.18, 0.16, -6]], 16);
         $o = new Database\Demo\Drawing\Outdoors($s);

@@ -38,15 +38,15 @@ export class Lightbox extends HTMLElement {
         this.listen();
         this.turnTo(index);
         this.dialog.showModal();
-        this.part('.close').focus();
+        this.inner('.close').focus();
         history.pushState({ ...(history.state as object | null), zincPane: this.mark }, '');
     }
 
     private get dialog(): HTMLDialogElement {
-        return this.part<HTMLDialogElement>('dialog');
+        return this.inner<HTMLDialogElement>('dialog');
     }
 
-    private part<T extends HTMLElement = HTMLElement>(selector: string): T {
+    private inner<T extends HTMLElement = HTMLElement>(selector: string): T {
         return this.shadowRoot?.querySelector(selector) as T;
     }
 
@@ -122,10 +122,10 @@ export class Lightbox extends HTMLElement {
         const slide = this.slides[index];
         if (!slide) return;
         this.index = index;
-        const image = this.part<HTMLImageElement>('img');
+        const image = this.inner<HTMLImageElement>('img');
         const room = Math.min(innerWidth, ((innerHeight - AROUND) * slide.width) / slide.height, slide.width);
         const sizes = `${Math.ceil(room)}px`;
-        const source = this.part('source') as unknown as HTMLSourceElement;
+        const source = this.inner('source') as unknown as HTMLSourceElement;
         source.sizes = image.sizes = sizes;
         source.srcset = slide.webp;
         image.srcset = slide.fallback;
@@ -133,9 +133,9 @@ export class Lightbox extends HTMLElement {
         image.height = slide.height;
         image.alt = slide.alt;
         image.src = slide.href;
-        this.part('b').textContent = slide.title;
-        this.part('.words span').textContent = slide.caption;
-        this.part('.count').textContent = `${index + 1} of ${this.slides.length}`;
+        this.inner('b').textContent = slide.title;
+        this.inner('.words span').textContent = slide.caption;
+        this.inner('.count').textContent = `${index + 1} of ${this.slides.length}`;
         this.fetchNeighbours(sizes);
     }
 

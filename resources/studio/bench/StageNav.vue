@@ -1,0 +1,82 @@
+<template>
+    <nav class="stages" aria-label="Stages">
+        <RouterLink v-for="stage in stages" :key="stage.name" :to="{ name: stage.name, params: { id: gallery.id } }">
+            <b>{{ stage.label }}</b>
+            <span>{{ stage.state }}</span>
+        </RouterLink>
+    </nav>
+</template>
+
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Gallery } from '../api/types';
+
+const props = defineProps<{ gallery: Gallery }>();
+
+const stages = computed(() => {
+    const { items, facts, panes, design } = props.gallery;
+    const described = items.filter((item) => item.words.alt !== '').length;
+    const pages = new Set(panes.map((pane) => pane.page_id)).size;
+    return [
+        { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${described} of ${items.length} described` },
+        { name: 'layout', label: 'Layout', state: `Grid, ${facts.wide.columns} ${facts.wide.columns === 1 ? 'column' : 'columns'}, ${design.layout.shape === 'own' ? 'own shapes' : design.layout.shape}` },
+        { name: 'pages', label: 'Pages', state: pages === 0 ? 'on no page yet' : pages === 1 ? 'on 1 page' : `on ${pages} pages` },
+    ];
+});
+</script>
+
+<style scoped>
+.stages {
+    display: flex;
+    height: 48px;
+    padding: 0 8px;
+    border-bottom: 2px solid var(--z4);
+    background: var(--z0);
+}
+
+a {
+    position: relative;
+    display: flex;
+    flex-direction: column;
+    justify-content: center;
+    margin-bottom: -2px;
+    padding: 2px 20px 0;
+    border-bottom: 3px solid transparent;
+    color: var(--z7);
+    line-height: 1.25;
+    text-decoration: none;
+}
+
+a:focus-visible {
+    outline-offset: -4px;
+}
+
+a:hover:not(.router-link-active) {
+    background: var(--z1);
+}
+
+a.router-link-active {
+    border-color: var(--verd);
+    background: linear-gradient(var(--z0), var(--verd-tint));
+}
+
+a + a::before {
+    content: '';
+    position: absolute;
+    left: 0;
+    top: 10px;
+    bottom: 10px;
+    width: 1px;
+    background: var(--z3);
+}
+
+b {
+    font-weight: 600;
+}
+
+span {
+    font-size: 12px;
+    color: var(--z5);
+    font-variant-numeric: tabular-nums;
+}
+</style>

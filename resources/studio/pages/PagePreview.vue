@@ -1,0 +1,56 @@
+<template>
+    <div ref="room" class="room">
+        <iframe
+            ref="frame"
+            :src="address"
+            :title="`Preview of ${page.title}`"
+            sandbox="allow-same-origin"
+            :style="{ width: `${WINDOW}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
+            @load="loaded"
+        />
+    </div>
+</template>
+
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
+import { computed, ref } from 'vue';
+import type { Gallery, SitePage } from '../api/types';
+
+/** px of the window the page is drawn for. */
+const WINDOW = 1000;
+
+const props = defineProps<{ page: SitePage; gallery: Gallery }>();
+const emit = defineEmits<{ place: [spot: number] }>();
+const room = ref<HTMLElement>();
+const frame = ref<HTMLIFrameElement>();
+const { width, height } = useElementSize(room);
+const scale = computed(() => Math.max(0.2, width.value / WINDOW));
+const address = computed(() => {
+    const state = [props.page.menu_label, ...props.page.panes.map((pane) => pane.id), props.gallery.version].join('.');
+    return `/studio/preview/${props.page.id}?gallery=${props.gallery.id}&at=${encodeURIComponent(state)}`;
+});
+
+function loaded(): void {
+    const page = frame.value?.contentDocument;
+    page?.addEventListener('click', (event) => {
+        event.preventDefault();
+        const spot = (event.target as Element).closest<HTMLElement>('[data-spot]')?.dataset['spot'];
+        if (spot !== undefined) emit('place', Number(spot));
+    });
+}
+</script>
+
+<style scoped>
+.room {
+    height: 100%;
+    overflow: hidden;
+    background: #fff;
+    outline: 2px solid var(--z4);
+}
+
+iframe {
+    display: block;
+    border: 0;
+    transform-origin: 0 0;
+}
+</style>

@@ -1,0 +1,54 @@
+<template>
+    <header class="top">
+        <RouterLink class="brand" :to="{ name: 'galleries' }">
+            <span class="mark" aria-hidden="true"><i /><i /><i /><i /></span>
+            <span class="name">Zinc Pane</span>
+        </RouterLink>
+        <slot />
+    </header>
+</template>
+
+<style scoped>
+.top {
+    display: flex;
+    align-items: center;
+    gap: 14px;
+    height: 52px;
+    padding: 0 16px;
+    background: var(--z7);
+    color: #fff;
+}
+
+.brand {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    color: #fff;
+    text-decoration: none;
+}
+
+.top :deep(:focus-visible) {
+    outline-color: var(--primer);
+}
+
+.mark {
+    display: grid;
+    grid-template: 7px 10px / 10px 7px;
+    gap: 2px;
+}
+
+.mark i {
+    background: var(--z4);
+}
+
+.mark i:nth-child(2) {
+    background: var(--primer);
+}
+
+.name {
+    font-size: 16px;
+    font-weight: 700;
+    font-stretch: 80%;
+    letter-spacing: 0.02em;
+}
+</style>

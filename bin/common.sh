@@ -30,6 +30,7 @@ need_base() {
     need_command npm npm
     need_command unzip unzip
     need_command vipsthumbnail libvips-tools
+    need_command prlimit util-linux
     need_extension pdo_sqlite php8.2-sqlite3
     need_extension gd php8.2-gd
     need_extension curl php8.2-curl

@@ -49,6 +49,6 @@ final class FileAnswer
     {
         $type = self::TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream';
 
-        return new BinaryFileResponse($path, 200, ['Content-Type' => $type, ...$headers]);
+        return new BinaryFileResponse($path, 200, ['Content-Type' => $type, ...$headers], public: str_contains($headers['Cache-Control'], 'public'));
     }
 }

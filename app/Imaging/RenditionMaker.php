@@ -40,8 +40,10 @@ final readonly class RenditionMaker
         try {
             $widest = max(array_map(static fn (Rendition $rendition): int => $rendition->width, $renditions));
             $base = "{$work}/base.tif";
-            $this->vips->run('vipsthumbnail', [
-                $original.'[fail-on=truncated]', '-s', $this->size($widest), '--eprofile=srgb', '-o', $base,
+            // Metadata go here already: not every saver of the library leaves them out when told to.
+            $this->vips->run('vips', [
+                'thumbnail', $original, $base.'[strip]', (string) $widest, '--height', (string) self::ANY_HEIGHT,
+                '--size', 'down', '--fail-on', 'truncated', '--export-profile', 'srgb',
             ]);
             $this->vips->runAll(array_map(
                 fn (Rendition $rendition): array => ['vipsthumbnail', [

@@ -93,6 +93,6 @@ final readonly class ItemWords
         $scrubbed = mb_scrub(str_replace(["\r\n", "\r"], "\n", $text), 'UTF-8');
         $composed = Normalizer::normalize($scrubbed, Normalizer::FORM_C);
 
-        return trim((string) preg_replace('/[^\P{C}\n\x{200C}\x{200D}]+/u', ' ', $composed === false ? $scrubbed : $composed));
+        return trim((string) preg_replace('/ *[^\P{C}\n\x{200C}\x{200D}]+ */u', ' ', $composed === false ? $scrubbed : $composed));
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Illuminate\Validation\Validator;
+
 /** What is changed of a page: its entry in the menu, null for none. */
 final class ChangePageRequest extends StudioRequest
 {
@@ -12,7 +14,7 @@ final class ChangePageRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['menu_label' => ['present', 'nullable', 'string', 'min:1', 'max:40']];
+        return ['menu_label' => ['present', 'nullable', 'string', 'max:40']];
     }
 
     /**
@@ -20,6 +22,19 @@ final class ChangePageRequest extends StudioRequest
      */
     public function messages(): array
     {
-        return ['menu_label.max' => 'A menu entry takes at most 40 characters. Shorten it.', 'menu_label.min' => 'A menu entry needs a label. Type one, or switch the entry off.'];
+        return ['menu_label.max' => 'A menu entry takes at most 40 characters. Shorten it.'];
+    }
+
+    /**
+     * @return list<callable(Validator): void>
+     */
+    public function after(): array
+    {
+        return [function (Validator $validator): void {
+            $label = $this->input('menu_label');
+            if (is_string($label) && trim($label) === '') {
+                $validator->errors()->add('menu_label', 'A menu entry needs a label. Type one, or switch the entry off.');
+            }
+        }];
     }
 }

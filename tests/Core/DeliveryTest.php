@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Delivery\Format;
+use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Delivery\Sizes;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Layout\Layouts;
+
+covers(RenditionPlan::class, Sizes::class, ContentWidth::class);
+
+function planned(array $layout, Size $picture, int $count = 12): array
+{
+    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $plan = RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, $count, $picture->ratio())));
+
+    return array_values(array_unique(array_map(static fn ($rendition): int => $rendition->width, $plan->for($picture))));
+}
+
+it('plans enough for every width and density, and enlarges nothing', function (array $layout, int $width, int $height): void {
+    $picture = Size::of($width, $height);
+    $widths = planned($layout, $picture);
+    expect(max($widths))->toBeLessThanOrEqual($width);
+    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $arrangement = Layouts::of($design)->arrange(array_fill(0, 12, $picture->ratio()));
+    for ($w = 240; $w <= 2560; $w += 20) {
+        $box = $arrangement->at($w)->boxes[0]->at($w);
+        $drawn = $layout['filling'] === 'crop' ? max($box['width'], $box['height'] * $width / $height) : min($box['width'], $box['height'] * $width / $height);
+        foreach ([1, 2, 3] as $density) {
+            $need = min($drawn * $density, $width, 2560);
+            $sent = min(array_filter($widths, static fn (int $step): bool => $step >= $need - 1e-6) ?: [0]);
+            expect($sent)->toBeGreaterThan(0)->toBeLessThanOrEqual(max(240, 1.6 * $need));
+        }
+    }
+})->with([
+    'landscape in squares' => [['columns' => 4, 'shape' => '1:1', 'filling' => 'crop'], 6000, 4000],
+    'portrait in 16:9' => [['columns' => 3, 'shape' => '16:9', 'filling' => 'crop'], 3000, 4500],
+    'panorama whole in squares' => [['columns' => 2, 'shape' => '1:1', 'filling' => 'fit'], 5000, 1600],
+    'a small picture' => [['columns' => 1, 'shape' => '3:2', 'filling' => 'crop'], 700, 500],
+    'as many as fit' => [['column_rule' => 'fit', 'tile_width' => 160, 'shape' => '3:2', 'filling' => 'crop'], 4000, 3000],
+]);
+
+it('leaves out steps that no tile asks for', function (): void {
+    expect(planned(['columns' => 1, 'shape' => '3:2'], Size::of(6000, 4000)))->not->toContain(160)
+        ->and(planned(['column_rule' => 'fit', 'tile_width' => 80, 'gap' => 0], Size::of(6000, 4000)))->toContain(160)->not->toContain(2560);
+});
+
+it('always has a JPEG for the plain link', function (int $width): void {
+    $size = Size::of($width, 600);
+    $jpegs = array_filter(RenditionPlan::basic()->for($size), static fn ($rendition): bool => $rendition->format === Format::Jpeg);
+    expect(array_map(static fn ($rendition): int => $rendition->width, $jpegs))->toContain(RenditionPlan::linkWidth($size));
+})->with(['tiny' => 1, 'small' => 400, 'between steps' => 900, 'large' => 9000]);
+
+/** The width that a browser reads from `sizes` in a window, by the rules of HTML. */
+function readSizes(string $sizes, float $window): float
+{
+    foreach (explode(', ', $sizes) as $part) {
+        preg_match('/^(?:\(min-width:(\d+)px\) )?(.+)$/', $part, $m);
+        if ($m[1] === '' || $window >= (float) $m[1]) {
+            preg_match('/^(?:calc\()?(?:([\d.]+)vw)?(?: ([+-]) )?(?:(-?[\d.]+)px)?\)?$/', $m[2], $l);
+
+            return (float) ($l[1] ?? 0) * $window / 100 + (($l[2] ?? '') === '-' ? -1 : 1) * (float) ($l[3] ?? 0);
+        }
+    }
+
+    return NAN;
+}
+
+it('tells sizes that are the drawn widths, in every window', function (array $layout): void {
+    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $ratios = [Ratio::of(3, 2), Ratio::of(2, 3), Ratio::of(1, 1), Ratio::of(5, 2), Ratio::of(3, 2)];
+    $arrangement = Layouts::of($design)->arrange($ratios);
+    $content = ContentWidth::page(18, 1120);
+    $crops = ($layout['filling'] ?? 'crop') === 'crop';
+    $sizes = new Sizes($arrangement, $content, $crops);
+    foreach ($ratios as $i => $ratio) {
+        for ($window = 280; $window <= 2596; $window += 3) {
+            $inner = $content->at($window);
+            $box = $arrangement->at($inner)->boxes[$i]->at($inner);
+            $whole = $box['height'] * $ratio->value;
+            $drawn = $crops ? max($box['width'], $whole) : min($box['width'], $whole);
+            // One decimal of a hundredth of the window, and factors that leave out the gap of a held row.
+            expect(readSizes($sizes->of($i, $ratio), $window))->toEqualWithDelta($drawn, max(1.5, $drawn * 0.02));
+        }
+    }
+})->with([
+    'three columns' => [['columns' => 3, 'shape' => '3:2']],
+    'fitting squares, centred' => [['column_rule' => 'fit', 'tile_width' => 150, 'shape' => '1:1', 'last_row' => 'centre']],
+    'own shapes' => [['columns' => 4, 'shape' => 'own']],
+    'whole pictures' => [['columns' => 2, 'shape' => '16:9', 'filling' => 'fit']],
+]);

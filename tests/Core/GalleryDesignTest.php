@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+use ZincPane\Core\Design\DesignException;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\GridDesign;
+
+covers(GalleryDesign::class, GridDesign::class);
+
+it('reads what it wrote', function (): void {
+    $design = GalleryDesign::default()->with(['layout' => ['columns' => 7, 'shape' => 'own', 'column_rule' => 'fit', 'last_row' => 'centre']]);
+    expect(GalleryDesign::fromArray($design->toArray()))->toEqual($design)
+        ->and($design->toArray()['layout']['gap'])->toBe(8);
+});
+
+it('tells a difference that leads from one design to another', function (): void {
+    $one = GalleryDesign::default();
+    $other = $one->with(['layout' => ['columns' => 5, 'gap' => 0]]);
+    expect($other->differenceFrom($one))->toBe(['layout' => ['columns' => 5, 'gap' => 0]])
+        ->and($one->with($other->differenceFrom($one)))->toEqual($other)
+        ->and($one->differenceFrom($one))->toBe([]);
+});
+
+it('refuses what cannot be, and says what can', function (array $part, string $field, string $allowed): void {
+    try {
+        GalleryDesign::default()->with($part);
+        $this->fail('nothing was refused');
+    } catch (DesignException $exception) {
+        expect($exception->field)->toBe($field)->and($exception->allowed)->toContain($allowed)
+            ->and($exception->getMessage())->toContain($allowed);
+    }
+})->with([
+    'no columns' => [['layout' => ['columns' => 0]], 'design.layout.columns', '1 to 12'],
+    'too many columns' => [['layout' => ['columns' => 99]], 'design.layout.columns', '1 to 12'],
+    'a word for columns' => [['layout' => ['columns' => 'three']], 'design.layout.columns', '1 to 12'],
+    'a broken number' => [['layout' => ['columns' => 2.5]], 'design.layout.columns', '1 to 12'],
+    'nothing for a number' => [['layout' => ['columns' => null]], 'design.layout.columns', '1 to 12'],
+    'a gap below zero' => [['layout' => ['gap' => -5]], 'design.layout.gap', '0 to 80 px'],
+    'tiles too narrow' => [['layout' => ['tile_width' => 79]], 'design.layout.tile_width', '80 to 800 px'],
+    'an unknown shape' => [['layout' => ['shape' => 'round']], 'design.layout.shape', '3:2'],
+    'an unknown setting' => [['layout' => ['colour' => 'red']], 'design.layout.colour', 'last_row'],
+    'an unknown part' => [['sound' => 'loud'], 'design.sound', 'layout'],
+    'another layout' => [['layout' => ['kind' => 'spiral']], 'design.layout.kind', 'grid'],
+    'no group' => [['layout' => 'grid'], 'design.layout', 'group'],
+    'another schema' => [['schema' => 99], 'design.schema', '1'],
+]);
+
+it('shortens and cleans what it repeats', function (): void {
+    $long = str_repeat('x', 500)."\u{0}\u{202e}";
+    expect(fn () => GalleryDesign::default()->with(['layout' => ['shape' => $long]]))
+        ->toThrow(fn (DesignException $exception) => expect(mb_strlen($exception->getMessage()))->toBeLessThan(260));
+});

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\EntryState;
+use App\Models\JournalEntry;
+use Illuminate\Support\Facades\Queue;
+
+beforeEach(function (): void {
+    Queue::fake();
+    $this->signIn();
+    $this->gallery = $this->galleryOf(3);
+    $this->state = fn (): array => collect($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json())
+        ->only(['title', 'design'])->put('items', array_map(
+            static fn (array $item): array => [$item['id'], $item['words']],
+            $this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('items'),
+        ))->all();
+    $this->step = fn (string $way) => $this->postJson("/studio/api/galleries/{$this->gallery->id}/{$way}", ['version' => $this->gallery->refresh()->version]);
+});
+
+it('undoes everything back to the beginning and does it all again', function (): void {
+    [$a, $b, $c] = $this->gallery->items()->pluck('id')->all();
+    $states = [($this->state)()];
+    foreach ([
+        ['kind' => 'rename', 'title' => 'Night flying'],
+        ['kind' => 'design', 'design' => ['layout' => ['columns' => 5]]],
+        ['kind' => 'words', 'item' => $b, 'words' => ['title' => 'Lantern', 'alt' => '']],
+        ['kind' => 'move', 'items' => [$c], 'before' => $a],
+        ['kind' => 'remove', 'items' => [$a, $b]],
+    ] as $change) {
+        $this->change($this->gallery, $change)->assertOk();
+        $states[] = ($this->state)();
+    }
+    for ($i = 4; $i >= 0; $i--) {
+        ($this->step)('undo')->assertOk()->assertJsonPath('can_redo', true);
+        expect(($this->state)())->toEqual($states[$i]);
+    }
+    for ($i = 1; $i <= 5; $i++) {
+        ($this->step)('redo')->assertOk();
+        expect(($this->state)())->toEqual($states[$i]);
+    }
+    ($this->step)('redo')->assertStatus(409)->assertJsonPath('code', 'nothing-left');
+});
+
+it('drops what was undone once something else is done', function (): void {
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'One'])->assertOk();
+    ($this->step)('undo')->assertOk();
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'Two'])->assertOk()->assertJsonPath('can_redo', false);
+    ($this->step)('redo')->assertStatus(409);
+    expect(JournalEntry::query()->where('state', EntryState::Superseded)->count())->toBe(1);
+});
+
+it('answers a stale version with what happened since, and overwrites nothing', function (): void {
+    $version = $this->gallery->version;
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'Theirs'], $version)->assertOk();
+    $before = ($this->state)();
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'Mine'], $version)->assertStatus(409)
+        ->assertHeader('Content-Type', 'application/problem+json')
+        ->assertJsonPath('code', 'stale-version')->assertJsonPath('current_version', $version + 1)->assertJsonPath('since', ['renamed the gallery']);
+    $this->postJson("/studio/api/galleries/{$this->gallery->id}/undo", ['version' => $version])->assertStatus(409);
+    $this->postJson("/studio/api/galleries/{$this->gallery->id}/live", ['version' => $version])->assertStatus(409);
+    expect(($this->state)())->toEqual($before);
+});
+
+it('refuses settings that cannot be, with field and range, and keeps the design', function (mixed $columns): void {
+    $before = $this->gallery->refresh()->design;
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => 20, 'columns' => $columns]]])
+        ->assertStatus(422)->assertJsonPath('field', 'design.layout.columns')->assertJsonPath('allowed', 'a whole number from 1 to 12');
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => -5]]])
+        ->assertStatus(422)->assertJsonPath('field', 'design.layout.gap')->assertJsonPath('allowed', 'a whole number from 0 to 80 px');
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['sparkle' => true]]])
+        ->assertStatus(422)->assertJsonPath('field', 'design.layout.sparkle');
+    expect($this->gallery->refresh()->design)->toBe($before);
+})->with(['none' => 0, 'far too many' => 99, 'a word' => 'three', 'a list' => [[3]]]);
+
+it('lets nobody speak as the journal does', function (string $kind): void {
+    $this->change($this->gallery, ['kind' => $kind, 'items' => []])->assertStatus(422)->assertJsonPath('code', 'not-valid');
+})->with(['add', 'order', 'explode']);
+
+it('does not write down what changes nothing', function (): void {
+    $version = $this->gallery->refresh()->version;
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => ' Kites '])->assertOk()->assertJsonPath('version', $version);
+});
+
+it('answers a change with the proof of it', function (): void {
+    $proof = $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 2, 'last_row' => 'centre']]])->assertOk()
+        ->assertJsonPath('facts.wide', ['width' => 1120, 'columns' => 2, 'rows' => 2, 'in_last_row' => 1, 'tile' => 556, 'height' => 749])->json('proof');
+    expect($proof['css'])->toContain('repeat(2,minmax(0,1fr))')->toContain('margin-inline-start:calc(25%')
+        ->and(substr_count($proof['html'], '<li>'))->toBe(3);
+});

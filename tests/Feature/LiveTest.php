@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Page;
+use Illuminate\Support\Facades\Queue;
+
+beforeEach(function (): void {
+    Queue::fake();
+    $this->signIn();
+    $this->kites = Page::query()->where('slug', 'kites')->sole();
+    $this->gallery = $this->galleryOf(2);
+    $this->place = fn (int $spot, ?string $gallery = null) => $this->postJson('/studio/api/panes', ['page_id' => $this->kites->id, 'gallery_id' => $gallery ?? $this->gallery->id, 'spot' => $spot]);
+    $this->live = fn ($gallery = null) => $this->postJson('/studio/api/galleries/'.($gallery ?? $this->gallery)->id.'/live', ['version' => ($gallery ?? $this->gallery)->refresh()->version]);
+    $this->page = fn (string $path): string => (string) $this->get($path)->assertOk()->baseResponse->getFile()->getContent();
+    $this->asVisitor = function (): void {
+        $this->app['auth']->guard('web')->forgetUser();
+    };
+});
+
+it('puts a gallery on its page, between the blocks it was placed between', function (): void {
+    ($this->place)(1)->assertCreated();
+    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => 'Our kites'])->assertOk();
+    $told = $this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('live');
+    expect($told['changes'])->toBe(['first time live', 'Home: in the menu as “Home”', 'Kites: in the menu as “Our kites”', 'Kites: placed there'])
+        ->and($told['pages'])->toContain(['title' => 'Kites', 'address' => '/kites']);
+    $this->get('/kites')->assertNotFound();
+    ($this->live)()->assertOk()->assertJsonPath('live.changes', []);
+    ($this->asVisitor)();
+    $html = ($this->page)('/kites');
+    expect($html)->toMatch('~<h1>One</h1>\s*<div class="zp .*</div>\s*<p>Two</p>~s')
+        ->toContain('<a href="/kites" aria-current="page">Our kites</a>')->toContain('container-type:inline-size');
+    preg_match_all('~(?:src|href)="(/(?:media|assets)/[^"]+)"~', $html, $found);
+    foreach (array_unique($found[1]) as $address) {
+        $headers = $this->get($address)->assertOk()->headers;
+        expect($headers->get('Cache-Control'))->toContain('immutable')->and($headers->get('Set-Cookie'))->toBeNull();
+    }
+});
+
+it('shows visitors nothing of a draft', function (): void {
+    ($this->place)(1);
+    ($this->live)()->assertOk();
+    $before = ($this->page)('/kites');
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 7]]])->assertOk();
+    $late = $this->upload($this->gallery, $this->pictureFile('jpg', 320, 200, 99))->assertCreated()->json('picture.thumbnail');
+    $draft = $this->galleryOf(1, 50);
+    $this->get($late)->assertOk()->assertHeader('Cache-Control', 'max-age=3600, private');
+    ($this->asVisitor)();
+    expect(($this->page)('/kites'))->toBe($before);
+    $this->get($late)->assertNotFound();
+    $this->get("/embed/{$draft->id}.json")->assertNotFound();
+    foreach (["proof/{$this->gallery->id}", "preview/{$this->kites->id}", 'site.css'] as $path) {
+        $this->get("/studio/{$path}")->assertRedirect('/studio/sign-in');
+    }
+    foreach (['galleries', "galleries/{$this->gallery->id}", 'pages'] as $path) {
+        $this->getJson("/studio/api/{$path}")->assertUnauthorized()->assertJsonPath('code', 'not-signed-in');
+    }
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'x'], 1)->assertUnauthorized();
+    $this->upload($this->gallery, $this->pictureFile())->assertUnauthorized();
+});
+
+it('shows a change at once, and a page that did not change costs no body', function (): void {
+    ($this->place)(2);
+    ($this->live)();
+    $tag = $this->get('/kites')->headers->get('ETag');
+    $this->get('/kites', ['If-None-Match' => $tag])->assertStatus(304);
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 5]]])->assertJsonPath('live.changes', ['changed the layout']);
+    ($this->live)()->assertOk();
+    $again = $this->get('/kites', ['If-None-Match' => $tag])->assertOk();
+    expect($again->headers->get('Cache-Control'))->toContain('no-cache')->and($again->baseResponse->getFile()->getContent())->toContain('repeat(5,');
+    $embed = $this->get("/embed/{$this->gallery->id}.json")->assertOk()->assertHeader('Access-Control-Allow-Origin', '*');
+    $this->get("/embed/{$this->gallery->id}.json", ['If-None-Match' => $embed->headers->get('ETag')])->assertStatus(304);
+});
+
+it('takes nobody\'s half-done work along', function (): void {
+    $other = $this->galleryOf(1, 50);
+    ($this->place)(0, $other->id);
+    ($this->live)($other)->assertOk();
+    $this->change($other, ['kind' => 'design', 'design' => ['layout' => ['columns' => 9]]])->assertOk();
+    $this->deleteJson('/studio/api/panes/'.$other->panes()->sole()->id)->assertNoContent();
+    ($this->place)(2);
+    ($this->live)()->assertOk();
+    $html = ($this->page)('/kites');
+    expect(substr_count($html, '<ul class="zp-tiles"'))->toBe(2)->and($html)->not->toContain('repeat(9,');
+});
+
+it('puts a host before every address of an embed and before nothing else', function (): void {
+    ($this->live)();
+    $embed = json_decode(($this->page)("/embed/{$this->gallery->id}.json"), true);
+    expect(preg_match_all('~/media/~', $embed['html']))->toBe(preg_match_all('~\{\{host\}\}/media/~', $embed['html']))
+        ->and($embed['css'])->not->toContain('/media/');
+});
+
+it('swaps in one rename and leaves no half of a page behind', function (): void {
+    ($this->place)(1);
+    ($this->live)();
+    foreach (range(1, 3) as $columns) {
+        $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => $columns + 3]]]);
+        ($this->live)()->assertOk();
+    }
+    $live = "{$this->files}/live";
+    expect(is_link("{$live}/current"))->toBeTrue()->and(glob("{$live}/.next-*"))->toBe([])
+        ->and(count(glob("{$live}/builds/*")))->toBe(2)
+        ->and(readlink("{$live}/current"))->toStartWith('builds/');
+});
+
+it('refuses a spot the page does not have, and a page or gallery there is not', function (): void {
+    ($this->place)(3)->assertStatus(422)->assertSee('2 blocks');
+    ($this->place)(-1)->assertStatus(422);
+    ($this->place)(1, 'nothing')->assertStatus(422);
+    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => str_repeat('x', 41)])->assertStatus(422);
+    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => ''])->assertStatus(422);
+    expect($this->kites->panes()->count())->toBe(0)->and($this->kites->refresh()->menu_label)->toBeNull();
+});
+
+it('finds nothing outside the live folder', function (string $path): void {
+    ($this->live)();
+    ($this->asVisitor)();
+    $this->get($path)->assertNotFound();
+})->with(['/assets/../pages/kites.html', '/assets/..%2fpages%2fkites.html', '/embed/..%2f..%2f..json', '/media/'.str_repeat('a', 24).'/540.webp', '/robots', '/kites/../../.env']);

@@ -5,9 +5,5 @@ import Components from 'unplugin-vue-components/vite';
 import { defineConfig } from 'vite';
 
 export default defineConfig({
-    plugins: [
-        laravel({ input: ['resources/studio/main.ts'] }),
-        vue(),
-        Components({ dirs: [], resolvers: [ElementPlusResolver()], dts: 'components.d.ts' }),
-    ],
+    plugins: [laravel({ input: ['resources/studio/main.ts'] }), vue(), Components({ dirs: [], resolvers: [ElementPlusResolver()], dts: 'components.d.ts' })],
 });

@@ -15,7 +15,9 @@ use ZincPane\Core\Gallery\ItemWords;
 /** Puts pictures of the store at the end of a gallery, each at most once. */
 final readonly class AddPictures
 {
-    public function __construct(private ChangeGallery $change) {}
+    public function __construct(private ChangeGallery $change)
+    {
+    }
 
     /**
      * @param  list<Picture>  $pictures

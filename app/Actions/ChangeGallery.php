@@ -18,7 +18,8 @@ final readonly class ChangeGallery
         private ConnectionInterface $database,
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  ?int  $version  that the change was made on; null when it stands on any

@@ -24,7 +24,8 @@ final readonly class MakePlannedRenditions
         private RenditionMaker $maker,
         private Factory $disks,
         private ConnectionInterface $database,
-    ) {}
+    ) {
+    }
 
     /**
      * @throws ImagingException when the original cannot be read

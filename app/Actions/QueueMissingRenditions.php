@@ -15,7 +15,9 @@ use ZincPane\Core\Layout\Layouts;
 /** Asks the queue for what a gallery's layout needs and does not have yet. */
 final readonly class QueueMissingRenditions
 {
-    public function __construct(private MakePlannedRenditions $planned) {}
+    public function __construct(private MakePlannedRenditions $planned)
+    {
+    }
 
     public function handle(Gallery $gallery): void
     {

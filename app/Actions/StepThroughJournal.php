@@ -17,7 +17,8 @@ final readonly class StepThroughJournal
         private ConnectionInterface $database,
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
-    ) {}
+    ) {
+    }
 
     /**
      * @throws StaleVersionException when there is a newer version

@@ -15,7 +15,9 @@ final readonly class Header
      * @param  int  $height  px as stored
      * @param  int  $orientation  EXIF, 1 to 8
      */
-    private function __construct(private int $width, private int $height, private int $orientation) {}
+    private function __construct(private int $width, private int $height, private int $orientation)
+    {
+    }
 
     /**
      * @throws ImagingException when the file has no header that can be read

@@ -22,7 +22,9 @@ final readonly class RenditionMaker
     /**
      * @param  array{webp: int, jpg: int}  $quality  0 to 100
      */
-    public function __construct(private Vips $vips, private array $quality) {}
+    public function __construct(private Vips $vips, private array $quality)
+    {
+    }
 
     /**
      * @param  string  $original  path of the original

@@ -13,7 +13,9 @@ use Symfony\Component\Process\Process;
  */
 final readonly class Vips
 {
-    public function __construct(private int $seconds, private int $memoryBytes) {}
+    public function __construct(private int $seconds, private int $memoryBytes)
+    {
+    }
 
     /**
      * @param  list<string>  $arguments

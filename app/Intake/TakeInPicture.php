@@ -11,7 +11,7 @@ use App\Imaging\Vips;
 use App\Jobs\MakeRenditions;
 use App\Models\Picture;
 use App\Models\PictureState;
-use Illuminate\Contracts\Config\Repository;
+use Illuminate\Config\Repository;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Database\UniqueConstraintViolationException;
 use ZincPane\Core\Delivery\Format;
@@ -28,7 +28,8 @@ final readonly class TakeInPicture
         private RenditionMaker $maker,
         private Factory $disks,
         private Repository $config,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $path  of a file that may be read, and is left as it is

@@ -13,5 +13,7 @@ final readonly class TakenIn
      * @param  bool  $isKnown  the same file was here before; nothing was stored
      * @param  ?string  $notice  what the person may want to know of it
      */
-    public function __construct(public Picture $picture, public bool $isKnown, public ?string $notice) {}
+    public function __construct(public Picture $picture, public bool $isKnown, public ?string $notice)
+    {
+    }
 }

@@ -27,7 +27,9 @@ final class MakeRenditions implements ShouldBeUniqueUntilProcessing, ShouldQueue
 
     public int $uniqueFor = 600;
 
-    public function __construct(public readonly string $pictureId) {}
+    public function __construct(public readonly string $pictureId)
+    {
+    }
 
     public function uniqueId(): string
     {

@@ -42,7 +42,10 @@ final class Gallery extends Model
      */
     public function items(): HasMany
     {
-        return $this->hasMany(GalleryItem::class)->orderBy('position');
+        $items = $this->hasMany(GalleryItem::class);
+        $items->orderBy('position');
+
+        return $items;
     }
 
     /**
@@ -50,7 +53,10 @@ final class Gallery extends Model
      */
     public function journal(): HasMany
     {
-        return $this->hasMany(JournalEntry::class)->orderBy('id');
+        $journal = $this->hasMany(JournalEntry::class);
+        $journal->orderBy('id');
+
+        return $journal;
     }
 
     /**

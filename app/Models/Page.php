@@ -49,7 +49,10 @@ final class Page extends Model
      */
     public function panes(): HasMany
     {
-        return $this->hasMany(Pane::class)->orderBy('spot')->orderBy('id');
+        $panes = $this->hasMany(Pane::class);
+        $panes->orderBy('spot')->orderBy('id');
+
+        return $panes;
     }
 
     /** Its address on the site. */

@@ -37,7 +37,10 @@ final class Site extends Model
      */
     public function pages(): HasMany
     {
-        return $this->hasMany(Page::class)->orderBy('position');
+        $pages = $this->hasMany(Page::class);
+        $pages->orderBy('position');
+
+        return $pages;
     }
 
     public function contentWidth(): ContentWidth

@@ -37,7 +37,7 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::shouldBeStrict(! $this->app->isProduction());
+        Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
         RateLimiter::for('sign-in', static fn (Request $request) => [
             Limit::perMinute(20)->by('address|'.$request->ip()),

@@ -31,7 +31,8 @@ final readonly class GalleryRenderer
         public GalleryDesign $design,
         public array $pictures,
         public Arrangement $arrangement,
-    ) {}
+    ) {
+    }
 
     /** Of the saved state; needs items with their pictures. */
     public static function ofDraft(Gallery $gallery): self

@@ -16,7 +16,9 @@ final readonly class LiveFiles
 {
     public const CURRENT = 'current';
 
-    public function __construct(private Factory $disks) {}
+    public function __construct(private Factory $disks)
+    {
+    }
 
     /**
      * @param  array<string, string>  $files  contents by path in the folder

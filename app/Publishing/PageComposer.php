@@ -16,7 +16,9 @@ final readonly class PageComposer
      * @param  string  $stylesheet  address of the site's style sheet
      * @param  ?string  $script  address of the visitors' script; null leaves it out
      */
-    public function __construct(private Site $site, private string $stylesheet, private ?string $script) {}
+    public function __construct(private Site $site, private string $stylesheet, private ?string $script)
+    {
+    }
 
     /**
      * @param  list<array{page: Page, label: string}>  $menu

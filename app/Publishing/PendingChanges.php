@@ -18,7 +18,9 @@ final readonly class PendingChanges
      * @param  list<string>  $changes  in words
      * @param  list<array{title: string, address: string}>  $pages  that would look other than now
      */
-    private function __construct(public array $changes, public array $pages) {}
+    private function __construct(public array $changes, public array $pages)
+    {
+    }
 
     public static function of(Gallery $gallery, Site $site): self
     {

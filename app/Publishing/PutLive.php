@@ -30,7 +30,8 @@ final readonly class PutLive
         private SiteBuilder $builder,
         private LiveFiles $files,
         private LockProvider $locks,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  ?int  $version  that the person saw; null for whatever is saved

@@ -16,7 +16,9 @@ use ZincPane\Core\Markup\Fragment;
  */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script) {}
+    public function __construct(private VisitorScript $script)
+    {
+    }
 
     /**
      * @param  array<string, PageState>  $state  by page id

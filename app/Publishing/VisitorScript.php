@@ -9,7 +9,9 @@ use RuntimeException;
 /** The small script that visitors load, as built. */
 final readonly class VisitorScript
 {
-    public function __construct(private string $path) {}
+    public function __construct(private string $path)
+    {
+    }
 
     /**
      * @throws RuntimeException when it was not built yet

@@ -15,7 +15,9 @@ final readonly class AddItems implements Change
     /**
      * @param  list<array{Item, ?int}>  $entries  items with their places from 0 in the outcome, ascending; null is the end
      */
-    private function __construct(private array $entries) {}
+    private function __construct(private array $entries)
+    {
+    }
 
     /**
      * @param  list<Item>  $items
@@ -30,7 +32,12 @@ final readonly class AddItems implements Change
      */
     public static function atPlaces(array $items): self
     {
-        return new self(array_map(null, array_values($items), array_keys($items)));
+        $entries = [];
+        foreach ($items as $place => $item) {
+            $entries[] = [$item, $place];
+        }
+
+        return new self($entries);
     }
 
     /**

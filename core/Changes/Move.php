@@ -14,7 +14,9 @@ final readonly class Move implements Change
     /**
      * @param  list<string>  $items
      */
-    private function __construct(private array $items, private ?string $before) {}
+    private function __construct(private array $items, private ?string $before)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $values

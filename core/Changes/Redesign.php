@@ -13,7 +13,9 @@ final readonly class Redesign implements Change
     /**
      * @param  array<array-key, mixed>  $part  nested as GalleryDesign::toArray()
      */
-    private function __construct(private array $part) {}
+    private function __construct(private array $part)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $values

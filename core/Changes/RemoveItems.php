@@ -14,7 +14,9 @@ final readonly class RemoveItems implements Change
     /**
      * @param  list<string>  $items
      */
-    private function __construct(private array $items) {}
+    private function __construct(private array $items)
+    {
+    }
 
     /**
      * @param  list<string>  $items

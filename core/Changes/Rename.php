@@ -13,7 +13,9 @@ final readonly class Rename implements Change
     /** Greatest number of characters of a gallery's title. */
     public const LONGEST = 120;
 
-    private function __construct(private string $title) {}
+    private function __construct(private string $title)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $values

@@ -14,7 +14,9 @@ final readonly class Reorder implements Change
     /**
      * @param  list<string>  $items
      */
-    private function __construct(private array $items) {}
+    private function __construct(private array $items)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $values

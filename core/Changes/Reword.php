@@ -15,7 +15,9 @@ final readonly class Reword implements Change
     /**
      * @param  array<array-key, mixed>  $words  some of title, caption, alt; null goes back to the picture's own
      */
-    private function __construct(private string $item, private array $words) {}
+    private function __construct(private string $item, private array $words)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $values

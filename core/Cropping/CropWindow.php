@@ -14,7 +14,8 @@ final readonly class CropWindow
         public float $top,
         public float $width,
         public float $height,
-    ) {}
+    ) {
+    }
 
     /**
      * The largest window of the tile's shape, as near to being centred on the focal point as the

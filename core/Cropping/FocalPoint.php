@@ -9,7 +9,9 @@ use InvalidArgumentException;
 /** The point of a picture that every crop keeps in view; shares of its width and height, 0 to 1. */
 final readonly class FocalPoint
 {
-    private function __construct(public float $x, public float $y) {}
+    private function __construct(public float $x, public float $y)
+    {
+    }
 
     /**
      * @throws InvalidArgumentException when a share lies outside 0 to 1

@@ -12,7 +12,9 @@ final readonly class ContentWidth
     /**
      * @param  non-empty-list<array{int, Linear}>  $steps  from which window width in px on which line holds, ascending from 0
      */
-    private function __construct(public array $steps) {}
+    private function __construct(public array $steps)
+    {
+    }
 
     /**
      * A page with a margin at both sides and a greatest width.

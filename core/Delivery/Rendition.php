@@ -10,7 +10,9 @@ final readonly class Rendition
     /**
      * @param  positive-int  $width  px
      */
-    public function __construct(public int $width, public Format $format) {}
+    public function __construct(public int $width, public Format $format)
+    {
+    }
 
     /** Its file name, the same wherever it stands: "540.webp". */
     public function fileName(): string

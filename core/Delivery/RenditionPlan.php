@@ -40,7 +40,8 @@ final readonly class RenditionPlan
         private array $needs,
         private ?Ratio $tile,
         private Filling $filling,
-    ) {}
+    ) {
+    }
 
     /** What any picture gets before it stands in a gallery. */
     public static function basic(): self
@@ -75,10 +76,14 @@ final readonly class RenditionPlan
         return $plan;
     }
 
-    /** The width of the JPEG that a plain link opens. */
+    /**
+     * The width of the JPEG that a plain link opens.
+     *
+     * @return positive-int px
+     */
     public static function linkWidth(Size $picture): int
     {
-        return min(self::FALLBACK[array_key_last(self::FALLBACK)], $picture->width);
+        return max(1, min(self::FALLBACK[array_key_last(self::FALLBACK)], $picture->width));
     }
 
     /**

@@ -25,7 +25,8 @@ final class Sizes
         private readonly Arrangement $arrangement,
         private readonly ContentWidth $content,
         private readonly bool $crops,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  int  $index  of the tile, from 0

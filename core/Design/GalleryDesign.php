@@ -10,7 +10,9 @@ final readonly class GalleryDesign
     /** Raised when stored designs must be read in another way. */
     public const SCHEMA = 1;
 
-    private function __construct(public GridDesign $layout) {}
+    private function __construct(public GridDesign $layout)
+    {
+    }
 
     public static function default(): self
     {

@@ -27,7 +27,8 @@ final readonly class GridDesign
         public Filling $filling,
         public int $gap,
         public LastRow $lastRow,
-    ) {}
+    ) {
+    }
 
     /**
      * @throws DesignException when a key is unknown or a value out of its range

@@ -17,7 +17,9 @@ final readonly class Settings
     /**
      * @param  array<array-key, mixed>  $values
      */
-    private function __construct(private string $name, private array $values) {}
+    private function __construct(private string $name, private array $values)
+    {
+    }
 
     /**
      * @param  list<string>  $known

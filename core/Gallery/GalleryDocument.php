@@ -16,7 +16,8 @@ final readonly class GalleryDocument
         public string $title,
         public GalleryDesign $design,
         public array $items,
-    ) {}
+    ) {
+    }
 
     public function titled(string $title): self
     {

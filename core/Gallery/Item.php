@@ -15,7 +15,8 @@ final readonly class Item
         public string $id,
         public string $picture,
         public ItemWords $words,
-    ) {}
+    ) {
+    }
 
     public function withWords(ItemWords $words): self
     {

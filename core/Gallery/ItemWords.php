@@ -19,7 +19,8 @@ final readonly class ItemWords
         public ?string $title,
         public ?string $caption,
         public ?string $alt,
-    ) {}
+    ) {
+    }
 
     public static function none(): self
     {
@@ -90,9 +91,12 @@ final readonly class ItemWords
     /** Composed Unicode without control characters (line breaks stay), trimmed. */
     private static function plain(string $text): string
     {
-        $scrubbed = mb_scrub(str_replace(["\r\n", "\r"], "\n", $text), 'UTF-8');
-        $composed = Normalizer::normalize($scrubbed, Normalizer::FORM_C);
+        $plain = mb_scrub(str_replace(["\r\n", "\r"], "\n", $text), 'UTF-8');
+        $composed = Normalizer::normalize($plain, Normalizer::FORM_C);
+        if (is_string($composed)) {
+            $plain = $composed;
+        }
 
-        return trim((string) preg_replace('/ *[^\P{C}\n\x{200C}\x{200D}]+ */u', ' ', $composed === false ? $scrubbed : $composed));
+        return trim((string) preg_replace('/ *[^\P{C}\n\x{200C}\x{200D}]+ */u', ' ', $plain));
     }
 }

@@ -11,5 +11,6 @@ final readonly class Words
         public string $title = '',
         public string $caption = '',
         public string $alt = '',
-    ) {}
+    ) {
+    }
 }

@@ -12,7 +12,8 @@ final readonly class Box
         public Linear $top,
         public Linear $width,
         public Linear $height,
-    ) {}
+    ) {
+    }
 
     /**
      * Its place in px at an inner width in px.

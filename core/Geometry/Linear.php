@@ -11,7 +11,9 @@ namespace ZincPane\Core\Geometry;
  */
 final readonly class Linear
 {
-    private function __construct(public float $a, public float $b) {}
+    private function __construct(public float $a, public float $b)
+    {
+    }
 
     /**
      * @param  float  $a  share of the width, 1.0 is the whole width

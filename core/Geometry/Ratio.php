@@ -9,7 +9,9 @@ use InvalidArgumentException;
 /** Width over height of a picture or a tile: 3:2 is 1.5, a portrait is below 1. */
 final readonly class Ratio
 {
-    private function __construct(public float $value) {}
+    private function __construct(public float $value)
+    {
+    }
 
     /**
      * @throws InvalidArgumentException when either side is not above zero

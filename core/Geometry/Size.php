@@ -9,7 +9,9 @@ use InvalidArgumentException;
 /** The size of a picture in whole px, as it is seen (after its orientation was applied). */
 final readonly class Size
 {
-    private function __construct(public int $width, public int $height) {}
+    private function __construct(public int $width, public int $height)
+    {
+    }
 
     /**
      * @throws InvalidArgumentException when a side is below 1 px

@@ -7,7 +7,9 @@ namespace ZincPane\Core\Geometry;
 /** Inner widths in px from one (inclusive) to another (exclusive; null is without end). */
 final readonly class WidthBand
 {
-    public function __construct(public int $from, public ?int $until) {}
+    public function __construct(public int $from, public ?int $until)
+    {
+    }
 
     public function contains(float $width): bool
     {

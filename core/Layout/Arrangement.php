@@ -17,7 +17,9 @@ final readonly class Arrangement
     /**
      * @param  non-empty-list<BandArrangement>  $bands  from narrow to wide, the first from 0, the last without end
      */
-    public function __construct(public array $bands) {}
+    public function __construct(public array $bands)
+    {
+    }
 
     public function at(float $width): BandArrangement
     {

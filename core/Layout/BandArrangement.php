@@ -21,7 +21,8 @@ final readonly class BandArrangement
         public int $columns,
         public array $boxes,
         public Linear $height,
-    ) {}
+    ) {
+    }
 
     public function rows(): int
     {

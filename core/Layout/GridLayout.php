@@ -25,7 +25,9 @@ final readonly class GridLayout implements Layout
     /** A filled last row becomes at most so many times as high as the others. */
     public const FILL_HEIGHT = 1.5;
 
-    public function __construct(private GridDesign $design) {}
+    public function __construct(private GridDesign $design)
+    {
+    }
 
     public function arrange(array $pictures): Arrangement
     {

@@ -15,7 +15,9 @@ final class Element
     /**
      * @param  array<string, string|int|float|bool|null>  $attributes  null and false leave one out, true writes it bare
      */
-    private function __construct(private readonly string $name, private readonly array $attributes) {}
+    private function __construct(private readonly string $name, private readonly array $attributes)
+    {
+    }
 
     /**
      * @param  array<string, string|int|float|bool|null>  $attributes

@@ -10,5 +10,7 @@ final readonly class Fragment
     /**
      * @param  string  $id  part of every selector
      */
-    public function __construct(public string $id, public string $html, public string $css) {}
+    public function __construct(public string $id, public string $html, public string $css)
+    {
+    }
 }

@@ -30,7 +30,8 @@ final readonly class GalleryMarkup
         private GalleryDesign $design,
         private Arrangement $arrangement,
         private ContentWidth $content,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<ShownPicture>  $pictures

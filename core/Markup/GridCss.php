@@ -23,7 +23,8 @@ final readonly class GridCss
         private string $id,
         private GalleryDesign $design,
         private Arrangement $arrangement,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<ShownPicture>  $pictures

@@ -22,7 +22,8 @@ final readonly class ShownPicture
         public Words $words,
         public string $address,
         public array $renditions,
-    ) {}
+    ) {
+    }
 
     public function addressOf(Rendition $rendition): string
     {

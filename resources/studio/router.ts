@@ -8,6 +8,12 @@ import PagesStage from './pages/PagesStage.vue';
 import PicturesStage from './pictures/PicturesStage.vue';
 import SignIn from './sign-in/SignIn.vue';
 
+declare module 'vue-router' {
+    interface RouteMeta {
+        title?: string;
+    }
+}
+
 export const router = createRouter({
     history: createWebHistory('/studio'),
     routes: [
@@ -40,5 +46,5 @@ router.beforeEach(async (to) => {
 });
 
 router.afterEach((to) => {
-    document.title = `${String(to.meta['title'] ?? 'Studio')} · Zinc Pane`;
+    document.title = `${to.meta.title ?? 'Studio'} · Zinc Pane`;
 });

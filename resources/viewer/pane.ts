@@ -9,6 +9,12 @@ export function enliven(pane: Element): void {
         if (!link || button !== 0 || ctrlKey || metaKey || shiftKey || altKey) return;
         event.preventDefault();
         const slides = slidesOf(pane);
-        Lightbox.open(slides, Math.max(0, slides.findIndex((slide) => slide.link === link)));
+        Lightbox.open(
+            slides,
+            Math.max(
+                0,
+                slides.findIndex((slide) => slide.link === link),
+            ),
+        );
     });
 }

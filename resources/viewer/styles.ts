@@ -6,8 +6,8 @@ export const SHIELD = ':host{all:initial!important;display:block!important}';
 
 export const LIGHTBOX = `
 :host{all:initial!important;display:contents!important}
-dialog{box-sizing:border-box;width:100vw;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;overflow:hidden;background:none;color:#f4f6f7;font:16px/1.45 system-ui,sans-serif;touch-action:none;overscroll-behavior:contain}
-dialog::backdrop{background:rgb(16 20 23/.94)}
+dialog{box-sizing:border-box;width:100vw;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;overflow:hidden;background:rgb(16 20 23/.94);color:#f4f6f7;font:16px/1.45 system-ui,sans-serif;touch-action:none;overscroll-behavior:contain}
+dialog::backdrop{background:none}
 dialog[open]{display:grid;grid-template:minmax(0,1fr) auto/minmax(0,1fr)}
 .stage{display:grid;place-items:center;min-width:0;min-height:0;padding:56px 64px 8px}
 picture{display:contents}
@@ -26,5 +26,5 @@ button svg{width:24px;height:24px;fill:none;stroke:currentColor;stroke-width:2.2
 :dir(rtl) .previous svg,:dir(rtl) .next svg{transform:scaleX(-1)}
 dialog.single :is(.previous,.next,.count){display:none}
 @media (max-width:640px){.stage{padding:60px 0 8px}.previous,.next{top:auto;bottom:max(12px,env(safe-area-inset-bottom))}.words{padding:6px 64px 18px}}
-@media (prefers-reduced-motion:no-preference){dialog,dialog::backdrop{transition:opacity .16s}@starting-style{dialog[open],dialog[open]::backdrop{opacity:0}}}
+@media (prefers-reduced-motion:no-preference){dialog{transition:opacity .16s}@starting-style{dialog[open]{opacity:0}}}
 `;

@@ -13,7 +13,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** Gives a released rendition to anyone, before a session is so much as looked for. */
 final readonly class ServeReleasedMedia
 {
-    public function __construct(private LiveFiles $files) {}
+    public function __construct(private LiveFiles $files)
+    {
+    }
 
     /**
      * @param  Closure(Request): Response  $next

@@ -7,7 +7,9 @@ namespace Database\Demo\Drawing;
 /** The workshop: boards, cloth, and the things that lie on the bench. */
 final class Indoors
 {
-    public function __construct(private readonly Sheet $s) {}
+    public function __construct(private readonly Sheet $s)
+    {
+    }
 
     /** Boards filling a part of the picture, lit from one corner. */
     public function boards(float $y, float $height, string $wood, string $dark, int $rows, bool $upright = false): void
@@ -49,7 +51,7 @@ final class Indoors
         $this->s->add("<g filter='".$this->s->shadow(0, 6, 10, 0.4)."'><rect x='".($x - $t * 2)."' y='".($y - $t * 2)."' width='".($w + $t * 4)."' height='".($h + $t * 4)."' fill='#6d5a45'/></g><rect x='{$x}' y='{$y}' width='{$w}' height='{$h}' fill='{$sky}'/><path d='M".($x + $w / 3).",{$y} v{$h} M".($x + 2 * $w / 3).",{$y} v{$h} M{$x},".($y + $h / 2)." h{$w}' stroke='#6d5a45' stroke-width='{$t}'/>");
     }
 
-    /** A sheet of cloth: weave, folds, a soft edge. @param float $turn degrees */
+    /** A sheet of cloth: weave, folds, a soft edge. @param  float  $turn degrees */
     public function cloth(float $x, float $y, float $w, float $h, float $turn, string $colour, string $stripe = ''): void
     {
         $fold = '';

@@ -21,9 +21,11 @@ final class Outdoors
         'night' => ['#050a18', '#0b1630', '#15274a', '#2a3c5e', '#31456c', '#040812', '#22324f'],
     ];
 
-    public function __construct(private readonly Sheet $s) {}
+    public function __construct(private readonly Sheet $s)
+    {
+    }
 
-    /** @param float $horizon share of the height */
+    /** @param  float  $horizon share of the height */
     public function sky(string $kind, float $horizon, float $clouds = 1.0): void
     {
         [$top, $upper, $lower, $low, $light, $dark] = self::SKIES[$kind];
@@ -98,7 +100,7 @@ final class Outdoors
         return $y;
     }
 
-    /** Someone standing, seen against the light. @param float $size height in px */
+    /** Someone standing, seen against the light. @param  float  $size height in px */
     public function person(float $x, float $y, float $size, string $coat, bool $armUp = false, int $facing = 1): void
     {
         $k = $size / 100;

@@ -15,7 +15,12 @@ final class Scenes
         'cold' => ['#8fa3a0', '#6f7d68', '#333c31'],
     ];
 
-    /** People with kites on the marsh. */
+    /**
+     * People with kites on the marsh.
+     *
+     * @param  list<array{string, float, float, float, float}>  $kites  kind, place, size and turn
+     * @param  array{float, float, float, string}|null  $sun  place, size and colour
+     */
     public static function field(Sheet $s, string $sky, string $ground, float $horizon, array $kites, int $crowd = 0, float $clouds = 1.0, ?array $sun = null): void
     {
         $o = new Outdoors($s);
@@ -95,7 +100,7 @@ final class Scenes
         }
     }
 
-    /** @param string $what spars, reels, rolls, pattern, stitching, seam, window, repair, brushes, tails */
+    /** @param  string  $what spars, reels, rolls, pattern, stitching, seam, window, repair, brushes, tails */
     public static function workshop(Sheet $s, string $what): void
     {
         $in = new Indoors($s);
@@ -128,7 +133,7 @@ final class Scenes
             'spars' => self::many(11, fn (int $i) => $in->spar($w * (0.02 + 0.03 * $i), $h * (0.12 + 0.072 * $i), $w * $s->between(0.7, 0.9), $u * 0.022, $s->between(-7, 5), $s->pick(['#c99a5b', '#e0bb7d', '#30363b', '#a8713a']))),
             'reels' => self::many(6, fn (int $i) => $in->reel($w * (0.2 + 0.3 * ($i % 3)), $h * (0.3 + 0.42 * intdiv($i, 3)), $u * $s->between(0.14, 0.2), $colours[$i + 2], $s->pick(['#7a4a24', '#30363b', '#c99a5b']))),
             'rolls' => self::many(24, fn (int $i) => $in->roll($w * (0.1 + 0.162 * ($i % 6)) + ($i % 12 > 5 ? $w * 0.06 : 0), $h * (0.14 + 0.24 * intdiv($i, 6)), $u * 0.115, $colours[($i * 7) % 10])),
-            'pattern' => self::many(1, function () use ($s, $in, $w, $h, $u): void {
+            'pattern' => self::many(1, function () use ($in, $w, $h, $u): void {
                 $in->cloth($w * 0.1, $h * 0.14, $w * 0.5, $h * 0.74, -5, '#1d7874', '#f4c95d');
                 $in->paper($w * 0.36, $h * 0.18, $u * 0.5, $u * 0.66, 9);
                 $in->scissors($w * 0.84, $h * 0.56, $u * 0.34, 28);

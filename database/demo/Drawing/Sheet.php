@@ -67,7 +67,7 @@ final class Sheet
     }
 
     /**
-     * @param  array<string, string>  $stops  colours by offset in per cent; "#fff/0.4" has an opacity
+     * @param  array<array-key, string>  $stops  colours by offset in per cent; "#fff/0.4" has an opacity
      */
     public function gradient(array $stops, float $x1 = 0, float $y1 = 0, float $x2 = 0, float $y2 = 1): string
     {
@@ -75,7 +75,7 @@ final class Sheet
     }
 
     /**
-     * @param  array<string, string>  $stops
+     * @param  array<array-key, string>  $stops
      */
     public function glow(array $stops, float $cx = 0.5, float $cy = 0.5, float $r = 0.5): string
     {
@@ -128,7 +128,7 @@ final class Sheet
     }
 
     /**
-     * @param  array<string, string>  $stops
+     * @param  array<array-key, string>  $stops
      */
     private static function stops(array $stops): string
     {

@@ -2,7 +2,15 @@
     <TopBar v-if="gallery">
         <RouterLink class="crumb" :to="{ name: 'galleries' }">Galleries</RouterLink>
         <h1 class="unseen">{{ gallery.title }}</h1>
-        <input class="title" :value="gallery.title" aria-label="Title of the gallery" maxlength="120" spellcheck="false" @change="rename" @keydown.enter="($event.target as HTMLElement).blur()" />
+        <input
+            class="title"
+            :value="gallery.title"
+            aria-label="Title of the gallery"
+            maxlength="120"
+            spellcheck="false"
+            @change="rename"
+            @keydown.enter="($event.target as HTMLElement).blur()"
+        />
         <span class="grow" />
         <span class="state" role="status">
             {{ bench.busy > 0 ? 'Saving…' : `Saved ${savedAt}` }} ·

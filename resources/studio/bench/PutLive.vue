@@ -5,7 +5,9 @@
             <template v-if="done">
                 <h2>It is live</h2>
                 <p v-if="gallery.panes.length === 0" class="note">It stands on no page yet; embeds show it already.</p>
-                <p v-for="pane in gallery.panes" :key="pane.id"><a :href="pane.address" target="_blank" rel="noopener">Look at {{ pane.page }}</a></p>
+                <p v-for="pane in gallery.panes" :key="pane.id">
+                    <a :href="pane.address" target="_blank" rel="noopener">Look at {{ pane.page }}</a>
+                </p>
                 <button ref="focus" class="act" type="button" @click="shut">Close</button>
             </template>
             <template v-else>
@@ -16,7 +18,9 @@
                 <p v-if="gallery.live.pages.length > 0" class="note">Pages: {{ gallery.live.pages.map((page) => page.title).join(', ') }}</p>
                 <p v-else-if="gallery.live.changes.length > 0" class="note">No page changes; only embeds do.</p>
                 <div class="acts">
-                    <button ref="focus" class="act go" type="button" :disabled="bench.busy > 0" @click="go">{{ bench.busy > 0 ? 'Putting live…' : 'Put live now' }}</button>
+                    <button ref="focus" class="act go" type="button" :disabled="bench.busy > 0" @click="go">
+                        {{ bench.busy > 0 ? 'Putting live…' : 'Put live now' }}
+                    </button>
                     <button class="act" type="button" @click="shut">Not yet</button>
                 </div>
             </template>
@@ -42,7 +46,7 @@ const MOST = 6;
 const told = computed(() => {
     const times = new Map<string, number>();
     for (const text of gallery.value?.live.changes ?? []) times.set(text, (times.get(text) ?? 0) + 1);
-    const lines = [...times].map(([text, count]) => (text.charAt(0).toUpperCase() + text.slice(1)) + (count > 1 ? `, ${count} times` : ''));
+    const lines = [...times].map(([text, count]) => text.charAt(0).toUpperCase() + text.slice(1) + (count > 1 ? `, ${count} times` : ''));
     return lines.length > MOST ? [...lines.slice(0, MOST), `and ${lines.length - MOST} more`] : lines;
 });
 

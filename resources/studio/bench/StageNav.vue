@@ -19,7 +19,11 @@ const stages = computed(() => {
     const pages = new Set(panes.map((pane) => pane.page_id)).size;
     return [
         { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${described} of ${items.length} described` },
-        { name: 'layout', label: 'Layout', state: `Grid, ${facts.wide.columns} ${facts.wide.columns === 1 ? 'column' : 'columns'}, ${design.layout.shape === 'own' ? 'own shapes' : design.layout.shape}` },
+        {
+            name: 'layout',
+            label: 'Layout',
+            state: `Grid, ${facts.wide.columns} ${facts.wide.columns === 1 ? 'column' : 'columns'}, ${design.layout.shape === 'own' ? 'own shapes' : design.layout.shape}`,
+        },
         { name: 'pages', label: 'Pages', state: pages === 0 ? 'on no page yet' : pages === 1 ? 'on 1 page' : `on ${pages} pages` },
     ];
 });

@@ -129,6 +129,7 @@ h1 {
     text-align: center;
 }
 
+.head .note,
 .drop .note {
     color: var(--z6);
 }

@@ -1,12 +1,7 @@
 <template>
     <div class="controls">
         <h2>Grid</h2>
-        <SegmentChoice
-            label="Columns"
-            :model-value="layout.column_rule"
-            :options="RULES"
-            @update:model-value="emit('change', { column_rule: $event })"
-        />
+        <SegmentChoice label="Columns" :model-value="layout.column_rule" :options="RULES" @update:model-value="emit('change', { column_rule: $event })" />
         <SliderRow
             v-if="layout.column_rule === 'count'"
             label="How many"
@@ -22,7 +17,13 @@
             :range="ranges.tile_width"
             @update:model-value="emit('change', { tile_width: $event })"
         />
-        <SegmentChoice label="Shape of the tiles" :columns="3" :model-value="layout.shape" :options="SHAPES" @update:model-value="emit('change', { shape: $event })" />
+        <SegmentChoice
+            label="Shape of the tiles"
+            :columns="3"
+            :model-value="layout.shape"
+            :options="SHAPES"
+            @update:model-value="emit('change', { shape: $event })"
+        />
         <SegmentChoice
             v-if="layout.shape !== 'own'"
             label="A picture of another shape"

@@ -1,7 +1,15 @@
 <template>
     <div v-if="gallery" class="stage">
         <section ref="mat" class="mat" aria-label="Proofs">
-            <ProofSheet v-for="proof in PROOFS" :key="proof.name" :gallery="gallery" :name="proof.name" :window-width="proof.width" :scale="scale" :style="{ width: `${proof.width * scale}px` }" />
+            <ProofSheet
+                v-for="proof in PROOFS"
+                :key="proof.name"
+                :gallery="gallery"
+                :name="proof.name"
+                :window-width="proof.width"
+                :scale="scale"
+                :style="{ width: `${proof.width * scale}px` }"
+            />
         </section>
         <aside class="panel" aria-label="Layout">
             <GridControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />

@@ -1,6 +1,8 @@
 <template>
     <figure class="proof">
-        <figcaption><b>{{ name }}</b> {{ windowWidth }} px</figcaption>
+        <figcaption>
+            <b>{{ name }}</b> {{ windowWidth }} px
+        </figcaption>
         <div ref="sheet" class="sheet">
             <iframe
                 ref="frame"

@@ -4,7 +4,13 @@
             <h2>Pages</h2>
             <ul>
                 <li v-for="page in pages" :key="page.id">
-                    <button type="button" class="page" :class="{ on: page.id === chosen?.id }" :aria-pressed="page.id === chosen?.id" @click="chosenId = page.id">
+                    <button
+                        type="button"
+                        class="page"
+                        :class="{ on: page.id === chosen?.id }"
+                        :aria-pressed="page.id === chosen?.id"
+                        @click="chosenId = page.id"
+                    >
                         <b>{{ page.title }}</b>
                         <span class="note">{{ page.menu_label === null ? 'not in the menu' : `in the menu as “${page.menu_label}”` }}</span>
                         <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>

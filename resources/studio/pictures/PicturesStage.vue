@@ -10,7 +10,17 @@
                 <p><b>No pictures yet.</b></p>
                 <p>Drop them here, or choose “Add pictures”.</p>
             </div>
-            <VueDraggable v-else v-model="items" class="tiles" tag="ul" :animation="120" role="listbox" aria-label="Pictures" aria-multiselectable="true" @end="dragged">
+            <VueDraggable
+                v-else
+                v-model="items"
+                class="tiles"
+                tag="ul"
+                :animation="120"
+                role="listbox"
+                aria-label="Pictures"
+                aria-multiselectable="true"
+                @end="dragged"
+            >
                 <PictureTile
                     v-for="(item, index) in items"
                     :key="item.id"

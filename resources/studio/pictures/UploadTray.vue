@@ -1,7 +1,7 @@
 <template>
     <section v-if="uploads.length > 0" class="tray" aria-label="Files on their way">
         <header>
-            <h2 role="status">{{ headline }}</h2>
+            <h2><span role="status">{{ headline }}</span></h2>
             <button class="act" type="button" :disabled="busy > 0" @click="store.clear()">Clear</button>
         </header>
         <ul>
@@ -14,7 +14,9 @@
                     <p class="note">{{ LABELS[upload.state] }}{{ upload.state === 'sending' ? ` ${Math.round(upload.sent * 100)} %` : '' }}</p>
                     <p v-if="upload.note" class="note why">{{ upload.note }}</p>
                 </div>
-                <button v-if="upload.state === 'failed'" class="act" type="button" :aria-label="`Try ${upload.file.name} again`" @click="store.retry(upload)">Try again</button>
+                <button v-if="upload.state === 'failed'" class="act" type="button" :aria-label="`Try ${upload.file.name} again`" @click="store.retry(upload)">
+                    Try again
+                </button>
             </li>
         </ul>
     </section>

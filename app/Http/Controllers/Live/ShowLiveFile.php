@@ -12,7 +12,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** A style sheet, a script, or what an embed fetches. */
 final readonly class ShowLiveFile
 {
-    public function __construct(private LiveFiles $files) {}
+    public function __construct(private LiveFiles $files)
+    {
+    }
 
     public function __invoke(Request $request, string $path): Response
     {

@@ -13,7 +13,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** A page of the site as it was put live. */
 final readonly class ShowLivePage
 {
-    public function __construct(private LiveFiles $files) {}
+    public function __construct(private LiveFiles $files)
+    {
+    }
 
     public function __invoke(Request $request, string $slug = Page::HOME): Response
     {

@@ -13,7 +13,9 @@ use Symfony\Component\HttpFoundation\Response;
 /** A rendition that is not released: for people of the studio; for others it is not there. */
 final readonly class ShowMedia
 {
-    public function __construct(private Factory $disks) {}
+    public function __construct(private Factory $disks)
+    {
+    }
 
     public function __invoke(Request $request, string $key, string $file): Response
     {

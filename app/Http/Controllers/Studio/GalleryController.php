@@ -11,7 +11,6 @@ use App\Http\Requests\CreateGalleryRequest;
 use App\Http\Resources\GalleryCard;
 use App\Http\Resources\GalleryResource;
 use App\Models\Gallery;
-use App\Models\Site;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 

@@ -20,7 +20,7 @@ final class PageController
 
     public function update(ChangePageRequest $request, Page $page): PageResource
     {
-        $page->update($request->safe(['menu_label']));
+        $page->update(['menu_label' => $request->validated('menu_label')]);
 
         return new PageResource($page->load('panes.gallery'));
     }

@@ -13,7 +13,7 @@ final class PaneController
 {
     public function store(PlacePaneRequest $request): JsonResponse
     {
-        $pane = Pane::query()->create($request->safe(['page_id', 'gallery_id', 'spot']));
+        $pane = Pane::query()->create($request->validated());
 
         return new JsonResponse(['id' => $pane->id], 201);
     }

@@ -14,7 +14,9 @@ use Illuminate\Validation\ValidationException;
 /** Signing in and out. */
 final readonly class SessionController
 {
-    public function __construct(private StatefulGuard $guard) {}
+    public function __construct(private StatefulGuard $guard)
+    {
+    }
 
     public function show(): JsonResponse
     {
@@ -29,7 +31,7 @@ final readonly class SessionController
      */
     public function store(SignInRequest $request): JsonResponse
     {
-        if (! $this->guard->attempt($request->safe(['email', 'password']))) {
+        if (! $this->guard->attempt($request->validated())) {
             throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
         }
         $request->session()->regenerate();

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints, as JSON, the boxes that the core computes: php boxes.php WIDTHS-JSON RATIOS-JSON LAYOUT-JSON
+
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Geometry\Box;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Layout\Layouts;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+[, $widths, $ratios, $layout] = $argv;
+$arrangement = Layouts::of(GalleryDesign::default()->with(['layout' => json_decode($layout, true)]))
+    ->arrange(array_map(static fn (float|int $ratio): Ratio => Ratio::of($ratio, 1), json_decode($ratios, true)));
+echo json_encode(array_map(
+    static fn (float|int $width): array => array_map(static fn (Box $box): array => $box->at($width), $arrangement->at($width)->boxes),
+    json_decode($widths, true),
+));

@@ -1,0 +1,162 @@
+import type { Page } from '@playwright/test';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { expect, expectAccessible, makeBroken, makePictures, signIn, test } from './support';
+
+const FOLDER = 'storage/framework/testing/in';
+
+async function dropFiles(page: Page, target: string, files: string[]): Promise<void> {
+    // A real drop: the files come in by an input and leave as a DataTransfer.
+    await page.evaluate(() => {
+        const input = Object.assign(document.createElement('input'), { type: 'file', multiple: true, id: 'hand', hidden: true });
+        document.body.append(input);
+    });
+    await page.locator('#hand').setInputFiles(files);
+    await page.evaluate((selector) => {
+        const input = document.querySelector<HTMLInputElement>('#hand');
+        const data = new DataTransfer();
+        for (const file of input?.files ?? []) data.items.add(file);
+        document.querySelector(selector)?.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+        input?.remove();
+    }, target);
+}
+
+test.describe.configure({ mode: 'serial' });
+
+for (const [name, viewport] of [
+    ['wide', { width: 1280, height: 800 }],
+    ['phone', { width: 390, height: 844 }],
+] as const) {
+    test(`from a folder of pictures to a live page, ${name}`, async ({ page, trouble, browser, baseURL }) => {
+        test.slow();
+        await signIn(page);
+        await expect(page.getByRole('link', { name: /Kites for sale/ })).toBeVisible();
+        await expectAccessible(page);
+
+        // A dozen files and a broken one, dropped.
+        const files = makePictures(`${FOLDER}/${name}`, 12);
+        await dropFiles(page, 'main.screen', [...files, makeBroken(`${FOLDER}/${name}`)]);
+        await expect(page.getByRole('option')).toHaveCount(12, { timeout: 60_000 });
+        await expect(page.getByRole('heading', { name: '12 of 13 ready, 1 not taken' })).toBeVisible({ timeout: 60_000 });
+        await expect(page.getByText('“broken.jpg” is not a picture')).toBeVisible();
+        expect(trouble.splice(0).every((text) => text.includes('422'))).toBe(true);
+        await page.getByRole('button', { name: 'Clear' }).click();
+
+        // Words, and order by keyboard, by button and by drag.
+        await page.getByRole('option').first().click();
+        await page.getByLabel('Title', { exact: true }).fill('Red sail');
+        await page.getByLabel('Caption').fill('Seen from the dyke.');
+        await page.getByLabel('Alt text').fill('A red sail over the marsh');
+        await page.getByLabel('Alt text').press('Tab');
+        await expect(page.getByRole('link', { name: /Pictures 1 of 12 described/ })).toBeVisible();
+        await expectAccessible(page);
+        await page.getByRole('option', { name: /Red sail/ }).focus();
+        await page.keyboard.press('Alt+ArrowRight');
+        await expect(page.getByRole('option').nth(1)).toHaveAccessibleName(/2\. Red sail/);
+        await expect(page.locator('[data-announcer]')).toContainText('moved to position 2 of 12');
+        await expect(page.getByRole('option').nth(1)).toBeFocused();
+        await page.getByRole('button', { name: 'To end' }).click();
+        await expect(page.getByRole('option').last()).toHaveAccessibleName(/12\. Red sail/);
+        await page.getByRole('button', { name: 'Undo' }).click();
+        await expect(page.getByRole('option').nth(1)).toHaveAccessibleName(/Red sail/);
+        if (name === 'wide') {
+            await page
+                .getByRole('option')
+                .nth(1)
+                .dragTo(page.getByRole('option').first(), { targetPosition: { x: 10, y: 60 }, steps: 12 } as object);
+            await expect(page.getByRole('option').first()).toHaveAccessibleName(/Red sail/);
+            await page.reload();
+        } else {
+            await page.getByRole('button', { name: 'To start' }).click();
+        }
+        await expect(page.getByRole('option').first()).toHaveAccessibleName(/Red sail/);
+        const title = `Summer, ${name}`;
+        await page.getByLabel('Title of the gallery').fill(title);
+        await page.getByLabel('Title of the gallery').press('Enter');
+
+        // Layout: both proofs follow, and are the markup that will be published.
+        await page.getByRole('link', { name: /^Layout/ }).click();
+        const proof = page.frameLocator(`iframe[title="Wide proof of ${title}"]`);
+        await expect(proof.locator('.zp-proof li')).toHaveCount(12);
+        await expectAccessible(page);
+        await page.getByRole('slider', { name: 'How many' }).focus();
+        await page.keyboard.press('ArrowRight');
+        await expect(page.getByRole('link', { name: /Layout Grid, 4 columns/ })).toBeVisible();
+        await expect.poll(() => proof.locator('.zp-tiles').evaluate((list) => getComputedStyle(list).gridTemplateColumns.split(' ').length)).toBe(4);
+        await page.getByRole('radio', { name: 'Square' }).check({ force: true });
+        await expect(page.getByRole('link', { name: /4 columns, 1:1/ })).toBeVisible();
+
+        // Pages: a spot, a menu entry, live.
+        await page.getByRole('link', { name: /^Pages/ }).click();
+        await page.getByRole('button', { name: /^Long Wind Day/ }).click();
+        await page.frameLocator('iframe[title="Preview of Long Wind Day"]').locator('[data-spot="2"]').click();
+        await expect(page.getByText('stands here')).toBeVisible();
+        if (name === 'wide') await page.getByRole('checkbox', { name: 'In the menu' }).check();
+        await page.getByLabel('Menu label').fill(`Wind ${name}`);
+        await page.getByLabel('Menu label').press('Enter');
+        await expect(page.getByText(`in the menu as “Wind ${name}”`)).toBeVisible();
+        await expectAccessible(page);
+        await page.getByRole('button', { name: 'Put live', exact: true }).click();
+        await expect(page.getByText('Long Wind Day: placed there')).toBeVisible();
+        await page.getByRole('button', { name: 'Put live now' }).click();
+        await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
+        await expect(page.getByText('all live')).toBeVisible();
+        const snippet = await page.getByLabel('Line to copy').inputValue();
+
+        // The live page, and a change that shows at once.
+        const visitor = await browser.newPage({ viewport, baseURL });
+        await visitor.goto('/long-wind-day');
+        await expect(visitor.getByRole('link', { name: `Wind ${name}` })).toHaveAttribute('aria-current', 'page');
+        const list = visitor.getByRole('list', { name: title });
+        await expect(list.getByRole('listitem')).toHaveCount(12);
+        await expectAccessible(visitor);
+        await page.getByRole('button', { name: 'Close' }).click();
+        await page.getByRole('link', { name: /^Layout/ }).click();
+        await page.getByRole('slider', { name: 'How many' }).focus();
+        await page.keyboard.press('ArrowRight');
+        await expect(page.getByText('1 change not live')).toBeVisible();
+        await page.getByRole('button', { name: 'Put live', exact: true }).click();
+        await page.getByRole('button', { name: 'Put live now' }).click();
+        await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
+        await visitor.reload();
+        const columns = await list.evaluate((element) => getComputedStyle(element).gridTemplateColumns.split(' ').length);
+        expect(columns).toBe(name === 'wide' ? 5 : 2);
+
+        // The same gallery on another origin, twice, under styles that spare nothing.
+        const hostile =
+            '<!doctype html><title>Elsewhere</title><style>* { all: unset !important; float: left !important; margin: 40px !important; color: red !important }</style>';
+        const elsewhere = createServer((_, response) =>
+            response.setHeader('Content-Type', 'text/html').end(`${hostile}<p>Before</p>${snippet}${snippet}`),
+        ).listen(0, '127.0.0.1');
+        await visitor.goto(`http://127.0.0.1:${(elsewhere.address() as AddressInfo).port}/`);
+        await expect(visitor.locator('zinc-gallery')).toHaveCount(2);
+        await expect(visitor.locator('zinc-gallery li')).toHaveCount(24);
+        for (const host of await visitor.locator('zinc-gallery').all()) {
+            const style = await host.evaluate((element) => {
+                const { display, float, margin } = getComputedStyle(element);
+                return { display, float, margin, width: element.clientWidth === document.documentElement.clientWidth };
+            });
+            expect(style).toEqual({ display: 'block', float: 'none', margin: '0px', width: true });
+        }
+        const second = visitor.locator('zinc-gallery').nth(1);
+        await expect
+            .poll(() =>
+                second
+                    .locator('img')
+                    .first()
+                    .evaluate((image: HTMLImageElement) => image.naturalWidth),
+            )
+            .toBeGreaterThan(0);
+        await second.locator('a').first().click();
+        await expect(visitor.getByRole('dialog', { name: 'Picture viewer' })).toContainText('Red sail');
+        await visitor.keyboard.press('Escape');
+        await expect(visitor.getByRole('dialog')).toHaveCount(0);
+        elsewhere.close();
+        await visitor.close();
+
+        // Tidy the page for the next viewport.
+        await page.getByRole('link', { name: /^Pages/ }).click();
+        await page.getByRole('button', { name: 'Take away' }).click();
+        await expect(page.getByText('Not there yet')).toBeVisible();
+    });
+}

@@ -1,0 +1,155 @@
+import type { Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { gzipSync } from 'node:zlib';
+import { expect, expectAccessible, signIn, test, tileBoxes } from './support';
+
+const KITES = '/kites';
+
+async function openFirst(page: Page): Promise<void> {
+    await page.goto(KITES);
+    await page.locator('.zp-tiles a').first().click();
+    await expect(page.getByRole('dialog')).toBeVisible();
+}
+
+const count = (page: Page) => page.getByRole('dialog').locator('.count');
+
+test('lays itself out without a script, exactly as the core says, at ten widths', async ({ browser, baseURL, page }) => {
+    await signIn(page);
+    const card = page.getByRole('link', { name: /Kites for sale/ });
+    const id = (await card.getAttribute('href'))?.split('/').at(-2);
+    const gallery = (await (await page.request.get(`/studio/api/galleries/${id}`)).json()) as {
+        design: { layout: object };
+        items: { picture: { width: number; height: number } }[];
+    };
+    const ratios = gallery.items.map(({ picture }) => picture.width / picture.height);
+    const plain = await browser.newContext({ javaScriptEnabled: false, baseURL });
+    const visitor = await plain.newPage();
+    const windows = [276, 320, 390, 480, 634, 635, 768, 1024, 1280, 2596];
+    let worst = 0;
+    for (const width of windows) {
+        await visitor.setViewportSize({ width, height: 900 });
+        await visitor.goto(KITES);
+        const inner = await visitor.locator('.zp-tiles').evaluate((list) => list.getBoundingClientRect().width);
+        const [told] = JSON.parse(
+            execFileSync('php', ['tests/Browser/boxes.php', JSON.stringify([inner]), JSON.stringify(ratios), JSON.stringify(gallery.design.layout)]).toString(),
+        ) as Record<'left' | 'top' | 'width' | 'height', number>[][];
+        const seen = await tileBoxes(visitor);
+        expect(seen).toHaveLength(ratios.length);
+        seen.forEach((box, index) => {
+            for (const edge of ['left', 'top', 'width', 'height'] as const) worst = Math.max(worst, Math.abs(box[edge] - (told?.[index]?.[edge] ?? NaN)));
+        });
+    }
+    console.log(`worst edge off by ${worst.toFixed(3)} px`);
+    expect(worst).toBeLessThanOrEqual(1);
+    await plain.close();
+});
+
+test('opens the large picture as a plain link without a script', async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
+    const page = await context.newPage();
+    await page.goto(KITES);
+    await page.locator('.zp-tiles a').first().click();
+    await expect(page).toHaveURL(/\/media\/[0-9a-f]{24}\/\d+\.jpg$/);
+    await context.close();
+});
+
+test('does not shift while it loads, and asks nobody else', async ({ page }) => {
+    await page.addInitScript(() => {
+        const shifts: number[] = [];
+        Object.assign(window, { shifts });
+        new PerformanceObserver((list) => {
+            for (const entry of list.getEntries()) shifts.push((entry as PerformanceEntry & { value: number }).value);
+        }).observe({ type: 'layout-shift', buffered: true });
+    });
+    for (const size of [
+        { width: 1280, height: 800 },
+        { width: 390, height: 844 },
+    ]) {
+        await page.setViewportSize(size);
+        await page.goto('/', { waitUntil: 'networkidle' });
+        const images = page.locator('.zp-tiles img');
+        await images.last().scrollIntoViewIfNeeded();
+        await expect.poll(() => images.last().evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth > 0)).toBe(true);
+        expect(await page.evaluate(() => (window as unknown as { shifts: number[] }).shifts.reduce((sum, shift) => sum + shift, 0))).toBe(0);
+        await expectAccessible(page);
+    }
+});
+
+test('walks through the lightbox by keys, and gives the focus back', async ({ page }) => {
+    await openFirst(page);
+    await expect(page.getByRole('button', { name: 'Close' })).toBeFocused();
+    await expect(page.getByRole('dialog')).toContainText('Harbour diamond');
+    await expect(count(page)).toHaveText('1 of 10');
+    await expectAccessible(page);
+    await page.keyboard.press('ArrowRight');
+    await expect(count(page)).toHaveText('2 of 10');
+    await expect(page.getByRole('dialog')).toContainText('flies in next to nothing');
+    await page.keyboard.press('ArrowLeft');
+    await page.keyboard.press('ArrowLeft');
+    await expect(count(page)).toHaveText('10 of 10');
+    await page.keyboard.press('Home');
+    await expect(count(page)).toHaveText('1 of 10');
+    await page.keyboard.press('End');
+    await expect(count(page)).toHaveText('10 of 10');
+    for (let step = 0; step < 6; step++) {
+        await page.keyboard.press('Tab');
+        expect(await page.evaluate(() => document.activeElement?.tagName)).not.toBe('A');
+    }
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(page.locator('.zp-tiles a').first()).toBeFocused();
+});
+
+test('turns by arrows and by a click on either side of the picture', async ({ page }) => {
+    await openFirst(page);
+    await page.getByRole('button', { name: 'Next picture' }).click();
+    await expect(count(page)).toHaveText('2 of 10');
+    await page.getByRole('button', { name: 'Previous picture' }).click();
+    await expect(count(page)).toHaveText('1 of 10');
+    const picture = page.getByRole('dialog').locator('img');
+    const box = await picture.boundingBox();
+    if (!box) throw new Error('no picture');
+    await page.mouse.click(box.x + box.width * 0.9, box.y + box.height / 2);
+    await expect(count(page)).toHaveText('2 of 10');
+    await page.mouse.click(box.x + box.width * 0.2, box.y + box.height / 2);
+    await expect(count(page)).toHaveText('1 of 10');
+});
+
+test('turns by swipe', async ({ browser, baseURL }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, baseURL });
+    const page = await context.newPage();
+    await openFirst(page);
+    const session = await context.newCDPSession(page);
+    const swipe = async (from: number, to: number): Promise<void> => {
+        const at = (x: number) => [{ x, y: 400 }];
+        await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from) });
+        for (let step = 1; step <= 5; step++)
+            await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(from + ((to - from) * step) / 5) });
+        await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    };
+    await swipe(300, 80);
+    await expect(count(page)).toHaveText('2 of 10');
+    await swipe(80, 300);
+    await expect(count(page)).toHaveText('1 of 10');
+    await expectAccessible(page);
+    await context.close();
+});
+
+test('closes by X, by a click outside and by the back button, and stays on the page', async ({ page }) => {
+    for (const close of [() => page.getByRole('button', { name: 'Close' }).click(), () => page.mouse.click(640, 40), () => page.goBack()]) {
+        await openFirst(page);
+        await close();
+        await expect(page.getByRole('dialog')).toHaveCount(0);
+        await expect(page).toHaveURL(/\/kites$/);
+        await expect(page.locator('.zp-tiles a').first()).toBeFocused();
+    }
+});
+
+test("keeps the visitors' script small", async ({ page }) => {
+    await page.goto(KITES);
+    const script = await page.request.get('/embed.js');
+    const bytes = gzipSync(await script.body()).length;
+    console.log(`visitors' script ${bytes} bytes gzip`);
+    expect(bytes).toBeLessThanOrEqual(8 * 1024);
+    expect(await page.locator('script[src]').count()).toBe(1);
+});

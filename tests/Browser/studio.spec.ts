@@ -1,0 +1,60 @@
+import { expect, expectAccessible, signIn, test } from './support';
+
+test('keeps strangers out, and says why', async ({ page, trouble }) => {
+    await page.goto('/studio/galleries');
+    await expect(page).toHaveURL(/sign-in$/);
+    await expectAccessible(page);
+    await page.getByLabel('E-mail').fill('owner@saltreed.example');
+    await page.getByLabel('Password').fill('guess');
+    await page.getByLabel('Password').press('Enter');
+    await expect(page.getByRole('alert')).toContainText('do not belong together');
+    expect(trouble.splice(0).join()).toContain('422');
+});
+
+test('tells a second window of a clash, and loses nothing either way', async ({ page, context, trouble }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /Kites for sale/ }).click();
+    await expect(page.getByRole('slider', { name: 'Gap' })).toBeVisible();
+    const other = await context.newPage();
+    await other.goto(page.url());
+    await other.getByRole('slider', { name: 'Gap' }).focus();
+    await page.getByRole('slider', { name: 'Gap' }).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByText('15 px', { exact: true })).toBeVisible();
+    await other.getByRole('slider', { name: 'How many' }).focus();
+    await other.keyboard.press('ArrowLeft');
+    await expect(other.getByRole('alert')).toContainText('Nothing was overwritten');
+    await other.getByRole('button', { name: 'Make my change on top' }).click();
+    await expect(other.getByText('15 px', { exact: true })).toBeVisible();
+    await expect(other.getByRole('link', { name: /Grid, 4 columns/ })).toBeVisible();
+
+    // Undo and redo survive a reload.
+    await other.reload();
+    await other.getByRole('button', { name: 'Undo' }).click();
+    await expect(other.getByRole('link', { name: /Grid, 5 columns/ })).toBeVisible();
+    await other.reload();
+    await other.getByRole('button', { name: 'Redo' }).click();
+    await expect(other.getByRole('link', { name: /Grid, 4 columns/ })).toBeVisible();
+    await other.getByRole('button', { name: 'Undo' }).click();
+    await other.getByRole('button', { name: 'Undo' }).click();
+    await expect(other.getByText('all live')).toBeVisible();
+    expect(trouble).toEqual([]);
+});
+
+test('does the whole layout by keyboard alone', async ({ page }) => {
+    await signIn(page);
+    await page.getByRole('link', { name: /From the workshop/ }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('radio', { name: 'As many as fit' })).toBeChecked();
+    await page.getByRole('radio', { name: 'As many as fit' }).focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(page.getByRole('slider', { name: 'How many' })).toBeVisible();
+    await page.getByRole('radio', { name: 'Start' }).focus();
+    await page.keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name: 'Centre' })).toBeChecked();
+    await expect(page.getByText('2 changes not live')).toBeVisible();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByRole('radio', { name: 'Start' })).toBeChecked();
+    await page.keyboard.press('Control+z');
+    await expect(page.getByText('all live')).toBeVisible();
+});

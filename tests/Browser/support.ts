@@ -1,0 +1,75 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test as base, type Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+
+/** Console errors and requests to other origins fail a test, unless it says that it expects them. */
+export const test = base.extend<{ trouble: string[] }>({
+    trouble: [
+        async ({ page, baseURL }, use) => {
+            const trouble: string[] = [];
+            page.on('pageerror', (error) => trouble.push(error.message));
+            page.on('console', (message) => {
+                if (message.type() === 'error') trouble.push(`${message.text()} ${message.location().url}`);
+            });
+            page.on('request', (request) => {
+                if (/^https?:/.test(request.url()) && !request.url().startsWith(baseURL ?? '')) trouble.push(`foreign request ${request.url()}`);
+            });
+            await use(trouble);
+            expect(trouble).toEqual([]);
+        },
+        { auto: true },
+    ],
+});
+
+export { expect };
+
+export async function signIn(page: Page): Promise<void> {
+    await page.goto('/studio');
+    await page.getByLabel('E-mail').fill('owner@saltreed.example');
+    await page.getByLabel('Password').fill('for-tests-only');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('heading', { name: 'Galleries' })).toBeVisible();
+}
+
+export async function expectAccessible(page: Page): Promise<void> {
+    const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+    expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+}
+
+/** JPEG files of noise, no two alike and no two runs alike. */
+export function makePictures(folder: string, count: number): string[] {
+    mkdirSync(folder, { recursive: true });
+    return Array.from({ length: count }, (_, index) => {
+        const path = join(folder, `picture ${index + 1}.jpg`);
+        const shape = [
+            [1500, 1000],
+            [1000, 1500],
+            [1200, 1200],
+        ][index % 3] as [number, number];
+        const code = `$i=imagecreatetruecolor(${shape.join(',')});for($n=0;$n<60;$n++)imagefilledellipse($i,random_int(0,1500),random_int(0,1500),random_int(20,600),random_int(20,600),random_int(0,0xffffff));imagejpeg($i,$argv[1],85);`;
+        execFileSync('php', ['-r', code, '--', path]);
+        return path;
+    });
+}
+
+export function makeBroken(folder: string): string {
+    const path = join(folder, 'broken.jpg');
+    writeFileSync(path, 'this is not a picture');
+    return path;
+}
+
+/** Boxes of the tiles of the first pane, from the top left corner of its list. */
+export async function tileBoxes(page: Page): Promise<{ left: number; top: number; width: number; height: number }[]> {
+    return page
+        .locator('.zp-tiles')
+        .first()
+        .evaluate((list) => {
+            const home = list.getBoundingClientRect();
+            return [...list.children].map((tile) => {
+                const box = tile.getBoundingClientRect();
+                return { left: box.left - home.left, top: box.top - home.top, width: box.width, height: box.height };
+            });
+        });
+}

@@ -9,7 +9,7 @@ fail() { say "$*"; exit 1; }
 # needs COMMAND-OR-EXTENSION PACKAGE...: Debian packages that are not there yet, into $MISSING
 MISSING=()
 need_command() { command -v "$1" >/dev/null 2>&1 || MISSING+=("$2"); }
-need_extension() { php -m 2>/dev/null | grep -qix "$1" || MISSING+=("$2"); }
+need_extension() { grep -qix "$1" <<<"$EXTENSIONS" || MISSING+=("$2"); }
 
 install_missing() {
     [ ${#MISSING[@]} -eq 0 ] && return 0
@@ -29,6 +29,7 @@ need_base() {
     need_command node nodejs
     need_command npm npm
     need_command unzip unzip
+    EXTENSIONS=$(php -m 2>/dev/null || true)
     need_command vipsthumbnail libvips-tools
     need_command prlimit util-linux
     need_extension pdo_sqlite php8.2-sqlite3

@@ -2,14 +2,19 @@
 
 declare(strict_types=1);
 
+use App\Actions\NothingToUndoException;
+use App\Actions\StaleVersionException;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
 use App\Imaging\ImagingException;
+use App\Intake\IntakeException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use ZincPane\Core\Design\DesignException;
+use ZincPane\Core\Gallery\ChangeException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
@@ -30,6 +35,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (Throwable $exception, Request $request) => $request->is('studio/api/*')
             ? Problem::from($exception)
             : null);
+        // Refusals are answers, not faults.
+        $exceptions->dontReport([StaleVersionException::class, NothingToUndoException::class, IntakeException::class, DesignException::class, ChangeException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

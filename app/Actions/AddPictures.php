@@ -12,7 +12,7 @@ use ZincPane\Core\Changes\AddItems;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\ItemWords;
 
-/** Puts pictures of the store at the end of a gallery, each at most once. */
+/** Puts pictures of the store into a gallery, each at most once. */
 final readonly class AddPictures
 {
     public function __construct(private ChangeGallery $change)
@@ -21,8 +21,9 @@ final readonly class AddPictures
 
     /**
      * @param  list<Picture>  $pictures
+     * @param  ?int  $place  that the first is to have, from 0; null is the end, and so is one beyond it
      */
-    public function handle(Gallery $gallery, array $pictures, ?string $userId): Gallery
+    public function handle(Gallery $gallery, array $pictures, ?string $userId, ?int $place = null): Gallery
     {
         $there = GalleryItem::query()->where('gallery_id', $gallery->id)->pluck('picture_id')->all();
         $items = [];
@@ -34,6 +35,6 @@ final readonly class AddPictures
 
         return $items === []
             ? $gallery->load('items.picture')
-            : $this->change->handle($gallery->id, null, AddItems::atEnd($items), $userId);
+            : $this->change->handle($gallery->id, null, $place === null ? AddItems::atEnd($items) : AddItems::atPlaces(array_combine(range($place, $place + count($items) - 1), $items)), $userId);
     }
 }

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
+use Illuminate\Database\Query\Expression;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 
@@ -14,13 +15,27 @@ use ZincPane\Core\Gallery\Item;
 final readonly class GalleryStore
 {
     /**
-     * The gallery, to be changed in the transaction that is open.
+     * The gallery, to be changed in the transaction that is open; others wait until that ends.
      *
      * @param  ?int  $version  that the person saw; null when the change stands on any
      *
      * @throws StaleVersionException when there is a newer one
      */
     public function lock(string $id, ?int $version): Gallery
+    {
+        // SQLite waits for a lock only at the first statement of a transaction. One that reads first
+        // and writes later fails at once when somebody else wrote in between.
+        Gallery::query()->whereKey($id)->toBase()->update(['version' => new Expression('version')]);
+
+        return $this->read($id, $version);
+    }
+
+    /**
+     * @param  ?int  $version  that the person saw; null for any
+     *
+     * @throws StaleVersionException when there is a newer one
+     */
+    public function read(string $id, ?int $version): Gallery
     {
         $gallery = Gallery::query()->with('items.picture')->findOrFail($id);
         if ($version !== null && $version !== $gallery->version) {

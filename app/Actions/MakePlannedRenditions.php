@@ -40,8 +40,10 @@ final readonly class MakePlannedRenditions
             $picture->renditionFolder(),
         );
         $this->database->transaction(static function () use ($picture, $made): void {
+            // Written first, so that the transaction waits for its lock instead of failing (see GalleryStore).
+            Picture::query()->whereKey($picture->id)->update(['state' => PictureState::Ready, 'failure' => null]);
             $fresh = Picture::query()->findOrFail($picture->id);
-            $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null]);
+            $fresh->update(['renditions' => $made + $fresh->renditions]);
         });
     }
 

@@ -52,10 +52,10 @@ final readonly class PutLive
 
     private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
     {
-        foreach ($this->missing->lacking($this->store->lock($galleryId, $version)) as $picture) {
+        foreach ($this->missing->lacking($this->store->read($galleryId, $version)) as $picture) {
             $this->renditions->handle($picture);
         }
-        $gallery = $this->store->lock($galleryId, $version);
+        $gallery = $this->store->read($galleryId, $version);
         $site = Site::query()->with('pages.panes')->firstOrFail();
         $frozen = GalleryRenderer::ofDraft($gallery);
         $this->release($gallery);

@@ -25,8 +25,11 @@ final readonly class GridLayout implements Layout
     /** A filled last row becomes at most so many times as high as the others. */
     public const FILL_HEIGHT = 1.5;
 
+    private ?Ratio $shape;
+
     public function __construct(private GridDesign $design)
     {
+        $this->shape = $design->shape->ratio();
     }
 
     public function arrange(array $pictures): Arrangement
@@ -99,24 +102,53 @@ final readonly class GridLayout implements Layout
         $gap = (float) $this->design->gap;
         $width = Linear::share($columns, $gap);
         $lefts = $this->lefts($width, $columns, Linear::px(0));
+        $count = count($pictures);
+        $full = $count - $count % $columns;
         $boxes = [];
         $top = Linear::px(0);
-        $height = Linear::px(0);
+        $bottom = $top;
 
-        foreach (array_chunk($pictures, $columns) as $row) {
-            [$rowLefts, $rowWidth, $most] = count($row) < $columns
-                ? $this->lastRow(count($row), $columns, $width, $lefts)
-                : [$lefts, $width, null];
-            $heights = $this->heights($row, $rowWidth, $most);
-            foreach ($row as $i => $_) {
-                $boxes[] = new Box($rowLefts[$i], $top, $rowWidth, $heights[$i]);
-            }
-            $tallest = $this->tallest($heights);
-            $height = $top->plus($tallest);
-            $top = $height->plusPx($gap);
+        for ($first = 0; $first < $full; $first += $columns) {
+            $bottom = $this->addRow($boxes, $pictures, $first, $columns, $lefts, $width, $width, $top);
+            $top = $bottom->plusPx($gap);
+        }
+        if ($full < $count) {
+            [$lefts, $width, $basis] = $this->lastRow($count - $full, $columns, $width, $lefts);
+            $bottom = $this->addRow($boxes, $pictures, $full, $count - $full, $lefts, $width, $basis, $top);
         }
 
-        return new BandArrangement($band, $columns, $boxes, $height);
+        return new BandArrangement($band, $columns, $boxes, $bottom);
+    }
+
+    /**
+     * Written for speed: a thousand pictures in twenty bands are twenty thousand boxes, so that
+     * tiles share the lines they have in common.
+     *
+     * @param  list<Box>  $boxes  to which the row is added
+     * @param  list<Ratio>  $pictures
+     * @param  list<Linear>  $lefts
+     * @param  Linear  $basis  the width that the heights are told from
+     * @return Linear the lower edge of the row
+     */
+    private function addRow(array &$boxes, array $pictures, int $first, int $count, array $lefts, Linear $width, Linear $basis, Linear $top): Linear
+    {
+        if ($this->shape !== null) {
+            $height = $basis->times(1 / $this->shape->value);
+            for ($i = 0; $i < $count; $i++) {
+                $boxes[] = new Box($lefts[$i], $top, $width, $height);
+            }
+
+            return $top->plus($height);
+        }
+        $tallest = INF;
+        for ($i = 0; $i < $count; $i++) {
+            $ratio = $pictures[$first + $i]->value;
+            $boxes[] = new Box($lefts[$i], $top, $width, $basis->times(1 / $ratio));
+            // The least ratio is the tallest tile at every width.
+            $tallest = min($tallest, $ratio);
+        }
+
+        return $top->plus($basis->times(1 / $tallest));
     }
 
     /**
@@ -136,58 +168,24 @@ final readonly class GridLayout implements Layout
     /**
      * @param  int<1, max>  $count
      * @param  list<Linear>  $lefts
-     * @return array{list<Linear>, Linear, ?Linear} lefts, width, and the most the height may be
+     * @return array{list<Linear>, Linear, Linear} lefts, width, and the width that heights are told from
      */
     private function lastRow(int $count, int $columns, Linear $width, array $lefts): array
     {
         if ($this->design->lastRow === LastRow::Start) {
-            return [$lefts, $width, null];
+            return [$lefts, $width, $width];
         }
         $gap = (float) $this->design->gap;
         if ($this->design->lastRow === LastRow::Centre) {
             $start = $width->plusPx($gap)->times(($columns - $count) / 2);
 
-            return [$this->lefts($width, $count, $start), $width, null];
+            return [$this->lefts($width, $count, $start), $width, $width];
         }
         $wider = Linear::share($count, $gap);
         // Kept shapes would make the row c/m times as high as the others, and a little more for the
         // gaps it has fewer of. A tile of its picture's own shape may grow: nothing is cropped there.
         $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape !== TileShape::Own;
-        $most = $held ? $width->times(self::FILL_HEIGHT) : null;
 
-        return [$this->lefts($wider, $count, Linear::px(0)), $wider, $most];
-    }
-
-    /**
-     * @param  list<Ratio>  $row
-     * @param  ?Linear  $mostWide  a tile is no higher than one of this width would be
-     * @return list<Linear>
-     */
-    private function heights(array $row, Linear $width, ?Linear $mostWide): array
-    {
-        $basis = $mostWide ?? $width;
-        $shared = $this->design->shape->ratio();
-        if ($shared !== null) {
-            return array_fill(0, count($row), $basis->times(1 / $shared->value));
-        }
-
-        return array_map(static fn (Ratio $own): Linear => $basis->times(1 / $own->value), $row);
-    }
-
-    /**
-     * All heights of a row are the same width times a factor, so the order never depends on W.
-     *
-     * @param  list<Linear>  $heights
-     */
-    private function tallest(array $heights): Linear
-    {
-        $tallest = $heights[0];
-        foreach ($heights as $height) {
-            if ($height->a > $tallest->a) {
-                $tallest = $height;
-            }
-        }
-
-        return $tallest;
+        return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held ? $width->times(self::FILL_HEIGHT) : $wider];
     }
 }

@@ -113,6 +113,14 @@ it('refuses a spot the page does not have, and a page or gallery there is not', 
     expect($this->kites->panes()->count())->toBe(0)->and($this->kites->refresh()->menu_label)->toBeNull();
 });
 
+it('lets nothing of a proof run', function (): void {
+    foreach (["proof/{$this->gallery->id}", "preview/{$this->kites->id}?gallery={$this->gallery->id}"] as $path) {
+        $answer = $this->get("/studio/{$path}")->assertOk();
+        expect($answer->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'")
+            ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
+    }
+});
+
 it('finds nothing outside the live folder', function (string $path): void {
     ($this->live)();
     ($this->asVisitor)();

@@ -14,6 +14,9 @@ final class SecurityHeaders
     /** The studio runs its own scripts only; Element Plus sets styles from script. */
     private const STUDIO_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
+    /** Proofs are pages of the site inside the studio's origin: nothing of them may run, or lead elsewhere. */
+    private const PROOF_POLICY = "default-src 'self'; script-src 'none'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'none'";
+
     /**
      * @param  Closure(Request): Response  $next
      */
@@ -23,7 +26,8 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'strict-origin-when-cross-origin');
         if ($request->is('studio', 'studio/*')) {
-            $response->headers->set('Content-Security-Policy', self::STUDIO_POLICY);
+            $isProof = $request->is('studio/proof/*', 'studio/preview/*');
+            $response->headers->set('Content-Security-Policy', $isProof ? self::PROOF_POLICY : self::STUDIO_POLICY);
             $response->headers->set('X-Frame-Options', 'SAMEORIGIN');
         }
 

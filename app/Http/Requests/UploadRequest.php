@@ -8,7 +8,7 @@ use App\Intake\FileName;
 use App\Intake\IntakeException;
 use Illuminate\Http\UploadedFile;
 
-/** One file. */
+/** One file, and the place it is to have in the gallery. */
 final class UploadRequest extends StudioRequest
 {
     /**
@@ -16,7 +16,13 @@ final class UploadRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return [];
+        return ['place' => ['nullable', 'integer', 'min:0', 'max:100000']];
+    }
+
+    /** The place the picture is to have: files sent side by side arrive in any order. */
+    public function place(): ?int
+    {
+        return $this->filled('place') ? $this->integer('place') : null;
     }
 
     /**

@@ -4,13 +4,15 @@ import type { Uploaded } from './types';
 /**
  * Sends one picture file into a gallery.
  *
+ * @param place that it is to have in the gallery, from 0
  * @param onProgress share sent, 0 to 1 (fetch tells none, so this is an XMLHttpRequest)
  */
-export function sendFile(galleryId: string, file: File, onProgress: (share: number) => void): Promise<Uploaded> {
+export function sendFile(galleryId: string, file: File, place: number, onProgress: (share: number) => void): Promise<Uploaded> {
     return new Promise((resolve, reject) => {
         const request = new XMLHttpRequest();
         const body = new FormData();
         body.append('picture', file, file.name);
+        body.append('place', String(place));
         request.open('POST', `/studio/api/galleries/${galleryId}/pictures`);
         request.setRequestHeader('Accept', 'application/json');
         request.setRequestHeader('X-XSRF-TOKEN', csrfToken());

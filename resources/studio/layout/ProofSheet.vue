@@ -8,7 +8,6 @@
                 ref="frame"
                 :src="address"
                 :title="`${name} proof of ${gallery.title}`"
-                sandbox="allow-same-origin"
                 :style="{ width: `${windowWidth}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
                 @load="loaded"
             />

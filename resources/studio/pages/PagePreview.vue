@@ -4,7 +4,6 @@
             ref="frame"
             :src="address"
             :title="`Preview of ${page.title}`"
-            sandbox="allow-same-origin"
             :style="{ width: `${WINDOW}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
             @load="loaded"
         />

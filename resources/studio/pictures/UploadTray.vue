@@ -1,7 +1,9 @@
 <template>
     <section v-if="uploads.length > 0" class="tray" aria-label="Files on their way">
         <header>
-            <h2><span role="status">{{ headline }}</span></h2>
+            <h2>
+                <span role="status">{{ headline }}</span>
+            </h2>
             <button class="act" type="button" :disabled="busy > 0" @click="store.clear()">Clear</button>
         </header>
         <ul>

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { api, Problem } from '../api/client';
 import { galleryQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
-import type { Picture } from '../api/types';
+import type { Gallery, Picture } from '../api/types';
 
 export const ACCEPTED = '.jpg,.jpeg,.png,.webp,.gif,.avif,.heic,.heif,image/*';
 
@@ -19,6 +19,9 @@ export interface Upload {
     key: number;
     galleryId: string;
     file: File;
+    /** Pictures in the gallery before the files of this batch came. */
+    base: number;
+    batch: number;
     state: 'queued' | 'sending' | 'preparing' | 'ready' | 'failed';
     /** Share sent, 0 to 1. */
     sent: number;
@@ -39,8 +42,10 @@ export const useUploads = defineStore('uploads', () => {
     });
 
     function add(galleryId: string, files: File[]): void {
+        const batch = ++lastKey;
+        const base = queries.getQueryData<Gallery>(galleryQuery(galleryId).queryKey)?.items.length ?? 0;
         for (const file of files) {
-            uploads.value.push({ key: ++lastKey, galleryId, file, state: 'queued', sent: 0, thumbnail: null, note: '' });
+            uploads.value.push({ key: ++lastKey, galleryId, file, base, batch, state: 'queued', sent: 0, thumbnail: null, note: '' });
         }
         startNext();
     }
@@ -59,10 +64,15 @@ export const useUploads = defineStore('uploads', () => {
         for (const upload of uploads.value.filter(({ state }) => state === 'queued').slice(0, AT_ONCE - sending)) void send(upload);
     }
 
+    /** Files are sent side by side; each says where it belongs, so that they stand as they were dropped. */
+    function placeOf({ base, batch, key }: Upload): number {
+        return base + uploads.value.filter((other) => other.batch === batch && other.key < key && other.state !== 'failed').length;
+    }
+
     async function send(upload: Upload): Promise<void> {
         upload.state = 'sending';
         try {
-            const { picture, notice } = await sendFile(upload.galleryId, upload.file, (share) => (upload.sent = share));
+            const { picture, notice } = await sendFile(upload.galleryId, upload.file, placeOf(upload), (share) => (upload.sent = share));
             upload.note = notice ?? '';
             upload.thumbnail = picture.thumbnail;
             upload.state = 'preparing';

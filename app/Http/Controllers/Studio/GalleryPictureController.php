@@ -22,7 +22,7 @@ final class GalleryPictureController
     {
         $file = $request->picture();
         $taken = $intake->handle($file->getPathname(), $file->getClientOriginalName());
-        $changed = $add->handle($gallery, [$taken->picture], $request->userId());
+        $changed = $add->handle($gallery, [$taken->picture], $request->userId(), $request->place());
 
         return new JsonResponse([
             'picture' => new PictureResource($taken->picture),

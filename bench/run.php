@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Benchmarks: php bench/run.php NAME | all
+ *
+ * Prints one JSON object a line. Medians over several runs after a warm-up; what depends on the
+ * machine's speed is compared with a yardstick in the same run.
+ */
+
+use Bench\GridBench;
+use Bench\ProofBench;
+use Bench\RenditionsBench;
+use Illuminate\Contracts\Console\Kernel;
+
+require __DIR__.'/../vendor/autoload.php';
+foreach (['Stopwatch', 'GridBench', 'ProofBench', 'RenditionsBench'] as $class) {
+    require __DIR__."/{$class}.php";
+}
+
+// A database and files of their own, gone afterwards.
+$folder = sys_get_temp_dir().'/zinc-pane-bench-'.bin2hex(random_bytes(4));
+mkdir($folder);
+foreach (['DB_DATABASE' => "{$folder}/bench.sqlite", 'ZINC_FILES' => $folder, 'QUEUE_CONNECTION' => 'null', 'APP_ENV' => 'production', 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file'] as $name => $value) {
+    putenv("{$name}={$value}");
+    $_ENV[$name] = $_SERVER[$name] = $value;
+}
+touch("{$folder}/bench.sqlite");
+$app = require __DIR__.'/../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$benches = [
+    'grid-1000' => fn (): array => GridBench::run(1000),
+    'grid-10000' => fn (): array => GridBench::run(10000),
+    'proof-200' => fn (): array => ProofBench::run(200),
+    'renditions-24mp' => fn (): array => RenditionsBench::run($folder),
+];
+$wanted = $argv[1] ?? '';
+if ($wanted !== 'all' && ! isset($benches[$wanted])) {
+    fwrite(STDERR, 'Usage: php bench/run.php '.implode('|', array_keys($benches))."|all\n");
+    exit(2);
+}
+try {
+    foreach ($wanted === 'all' ? $benches : [$wanted => $benches[$wanted]] as $name => $bench) {
+        echo json_encode(['name' => $name, ...$bench()], JSON_UNESCAPED_SLASHES), "\n";
+    }
+} finally {
+    (new Illuminate\Filesystem\Filesystem)->deleteDirectory($folder);
+}

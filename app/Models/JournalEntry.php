@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $inverse
  * @property string $summary
  * @property EntryState $state
+ * @property bool $is_live whether it was in force when the gallery was last put live
  * @property Carbon $created_at
  */
 final class JournalEntry extends Model
@@ -28,6 +29,6 @@ final class JournalEntry extends Model
 
     protected function casts(): array
     {
-        return ['change' => 'array', 'inverse' => 'array', 'state' => EntryState::class, 'version' => 'integer'];
+        return ['change' => 'array', 'inverse' => 'array', 'state' => EntryState::class, 'version' => 'integer', 'is_live' => 'boolean'];
     }
 }

@@ -44,14 +44,13 @@ final readonly class PendingChanges
      */
     private static function journal(Gallery $gallery): array
     {
-        $edition = $gallery->edition;
-        if ($edition === null) {
+        if ($gallery->edition_id === null) {
             return ['first time live'];
         }
         $entries = JournalEntry::query()->where('gallery_id', $gallery->id)
             ->where(static fn ($query) => $query
-                ->where(static fn ($q) => $q->where('state', EntryState::Done)->where('version', '>', $edition->version))
-                ->orWhere(static fn ($q) => $q->where('state', '!=', EntryState::Done)->where('version', '<=', $edition->version)))
+                ->where(static fn ($done) => $done->where('state', EntryState::Done)->where('is_live', false))
+                ->orWhere(static fn ($back) => $back->where('state', '!=', EntryState::Done)->where('is_live', true)))
             ->orderBy('id')->get();
 
         return array_values($entries->map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done

@@ -12,9 +12,11 @@ use App\Imaging\ImagingException;
 use App\Models\Edition;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
+use App\Models\JournalEntry;
 use App\Models\Site;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Query\Expression;
 
 /** The one act that makes the saved state of a gallery, and the places it stands at, public. */
 final readonly class PutLive
@@ -63,6 +65,9 @@ final readonly class PutLive
         $state = SiteState::with($gallery, $site);
         $files = $this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]);
         $this->files->publish($files, fn () => $this->database->transaction(function () use ($gallery, $site, $state, $frozen, $userId): void {
+            // What was drawn must still be what is saved; else the person is told and looks again.
+            $this->store->lock($gallery->id, $gallery->version);
+            JournalEntry::query()->where('gallery_id', $gallery->id)->toBase()->update(['is_live' => new Expression("state = 'done'")]);
             $edition = Edition::query()->create([
                 'gallery_id' => $gallery->id,
                 'user_id' => $userId,

@@ -66,6 +66,7 @@ return new class extends Migration
             $table->json('inverse');
             $table->string('summary');
             $table->string('state')->default('done');
+            $table->boolean('is_live')->default(false)->comment('in force when the gallery was last put live');
             $table->timestamp('created_at');
             $table->index(['gallery_id', 'state', 'id']);
         });

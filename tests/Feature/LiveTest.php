@@ -72,6 +72,17 @@ it('shows a change at once, and a page that did not change costs no body', funct
     $this->get("/embed/{$this->gallery->id}.json", ['If-None-Match' => $embed->headers->get('ETag')])->assertStatus(304);
 });
 
+it('tells what is not live, through undo and redo', function (): void {
+    $step = fn (string $way) => $this->postJson("/studio/api/galleries/{$this->gallery->id}/{$way}", ['version' => $this->gallery->refresh()->version])->assertOk();
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'Not this']);
+    $step('undo');
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'But this']);
+    ($this->live)()->assertJsonPath('live.changes', []);
+    $step('undo')->assertJsonPath('live.changes', ['took back: renamed the gallery']);
+    $step('redo')->assertJsonPath('live.changes', []);
+    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'And this'])->assertJsonPath('live.changes', ['renamed the gallery']);
+});
+
 it('takes nobody\'s half-done work along', function (): void {
     $other = $this->galleryOf(1, 50);
     ($this->place)(0, $other->id);

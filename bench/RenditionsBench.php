@@ -26,6 +26,7 @@ final class RenditionsBench
         $design = GalleryDesign::default();
         $size = Size::of(6000, 4000);
         $plan = RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio())))->for($size);
+        assert($plan !== []);
         $disk = Storage::disk('renditions');
         $maker = app(RenditionMaker::class);
         $ours = Stopwatch::time(static fn (int $run): array => $maker->make($original, $plan, $disk, "run-{$run}"), 5);

@@ -13,11 +13,9 @@ use Bench\GridBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Support\Facades\Artisan;
 
 require __DIR__.'/../vendor/autoload.php';
-foreach (['Stopwatch', 'GridBench', 'ProofBench', 'RenditionsBench'] as $class) {
-    require __DIR__."/{$class}.php";
-}
 
 // A database and files of their own, gone afterwards.
 $folder = sys_get_temp_dir().'/zinc-pane-bench-'.bin2hex(random_bytes(4));
@@ -29,6 +27,7 @@ foreach (['DB_DATABASE' => "{$folder}/bench.sqlite", 'ZINC_FILES' => $folder, 'Q
 touch("{$folder}/bench.sqlite");
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
+Artisan::call('migrate', ['--force' => true]);
 
 $benches = [
     'grid-1000' => fn (): array => GridBench::run(1000),

@@ -53,16 +53,18 @@ final readonly class MakePlannedRenditions
      */
     public function missing(Picture $picture, array $plans): array
     {
+        $made = [];
+        foreach ($picture->madeRenditions() as $rendition) {
+            $made[$rendition->fileName()] = true;
+        }
         $missing = [];
         foreach ($plans as $plan) {
             foreach ($plan->for($picture->size()) as $rendition) {
-                if (! isset($picture->renditions[$rendition->fileName()])) {
-                    $missing[$rendition->fileName()] = $rendition;
-                }
+                $missing[$rendition->fileName()] = $rendition;
             }
         }
 
-        return array_values($missing);
+        return array_values(array_diff_key($missing, $made));
     }
 
     /**

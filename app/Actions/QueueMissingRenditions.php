@@ -9,6 +9,7 @@ use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureState;
 use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Layouts;
 
@@ -31,7 +32,7 @@ final readonly class QueueMissingRenditions
      */
     public function lacking(Gallery $gallery): array
     {
-        $design = $gallery->document()->design;
+        $design = GalleryDesign::fromArray($gallery->design);
         $pictures = array_values($gallery->items->map(static fn ($item): Picture => $item->picture)->all());
         $ratios = array_map(static fn (Picture $picture): Ratio => $picture->size()->ratio(), $pictures);
         $plan = RenditionPlan::of($design, Layouts::of($design)->arrange($ratios));

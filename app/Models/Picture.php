@@ -39,6 +39,11 @@ final class Picture extends Model
 
     protected $guarded = [];
 
+    /** @var list<Rendition> */
+    private array $made = [];
+
+    private mixed $madeAsWritten = null;
+
     protected $attributes = ['focal_x' => 0.5, 'focal_y' => 0.5, 'title' => '', 'caption' => '', 'alt' => '', 'renditions' => '{}'];
 
     protected function casts(): array
@@ -94,14 +99,19 @@ final class Picture extends Model
      */
     public function madeRenditions(): array
     {
-        $made = [];
-        foreach (array_keys($this->renditions) as $file) {
-            [$width, $ending] = explode('.', $file);
-            $made[] = new Rendition(max(1, (int) $width), Format::from($ending));
+        // Asked for several times in a request; the column is read anew only when it changed.
+        $written = $this->getAttributes()['renditions'];
+        if ($this->madeAsWritten !== $written) {
+            $this->madeAsWritten = $written;
+            $this->made = [];
+            foreach (array_keys($this->renditions) as $file) {
+                [$width, $ending] = explode('.', $file);
+                $this->made[] = new Rendition(max(1, (int) $width), Format::from($ending));
+            }
+            usort($this->made, static fn (Rendition $a, Rendition $b): int => $a->width <=> $b->width);
         }
-        usort($made, static fn (Rendition $a, Rendition $b): int => $a->width <=> $b->width);
 
-        return $made;
+        return $this->made;
     }
 
     /** The address of the smallest rendition that is at least so wide, else of the widest; null before there is one. */

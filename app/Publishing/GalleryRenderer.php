@@ -38,7 +38,7 @@ final readonly class GalleryRenderer
     public static function ofDraft(Gallery $gallery): self
     {
         $shown = $gallery->items
-            ->filter(static fn (GalleryItem $item): bool => $item->picture->renditions !== [])
+            ->filter(static fn (GalleryItem $item): bool => $item->picture->madeRenditions() !== [])
             ->map(static fn (GalleryItem $item): ShownPicture => new ShownPicture(
                 $item->picture->size(),
                 $item->picture->focal(),

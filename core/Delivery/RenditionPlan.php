@@ -19,7 +19,7 @@ use ZincPane\Core\Layout\BandArrangement;
  * share files; of the ladder only the steps are made that some tile asks for at some width
  * of page and some density of screen, and those of the viewer. Nothing is enlarged.
  */
-final readonly class RenditionPlan
+final class RenditionPlan
 {
     /** Steps in px. */
     public const LADDER = [160, 240, 360, 540, 810, 1215, 1820, 2560];
@@ -33,13 +33,16 @@ final readonly class RenditionPlan
     /** Screens have 1 to 3 device px for each CSS px. */
     private const DENSEST = 3;
 
+    /** @var array<string, list<Rendition>> what was told before, by size */
+    private array $told = [];
+
     /**
      * @param  list<array{float, float}>  $needs  by band: least and most px of tile width times the shape's factor
      */
     private function __construct(
-        private array $needs,
-        private ?Ratio $tile,
-        private Filling $filling,
+        private readonly array $needs,
+        private readonly ?Ratio $tile,
+        private readonly Filling $filling,
     ) {
     }
 
@@ -64,6 +67,14 @@ final readonly class RenditionPlan
      * @return list<Rendition> from narrow to wide, WebP before JPEG
      */
     public function for(Size $picture): array
+    {
+        return $this->told["{$picture->width}x{$picture->height}"] ??= $this->planned($picture);
+    }
+
+    /**
+     * @return list<Rendition>
+     */
+    private function planned(Size $picture): array
     {
         $plan = [];
         foreach ($this->widthsFor($picture) as $width => $fallback) {

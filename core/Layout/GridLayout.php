@@ -103,7 +103,8 @@ final readonly class GridLayout implements Layout
         $width = Linear::share($columns, $gap);
         $lefts = $this->lefts($width, $columns, Linear::px(0));
         $count = count($pictures);
-        $full = $count - $count % $columns;
+        $short = $count % $columns;
+        $full = $count - $short;
         $boxes = [];
         $top = Linear::px(0);
         $bottom = $top;
@@ -112,9 +113,9 @@ final readonly class GridLayout implements Layout
             $bottom = $this->addRow($boxes, $pictures, $first, $columns, $lefts, $width, $width, $top);
             $top = $bottom->plusPx($gap);
         }
-        if ($full < $count) {
-            [$lefts, $width, $basis] = $this->lastRow($count - $full, $columns, $width, $lefts);
-            $bottom = $this->addRow($boxes, $pictures, $full, $count - $full, $lefts, $width, $basis, $top);
+        if ($short > 0) {
+            [$lefts, $width, $basis] = $this->lastRow($short, $columns, $width, $lefts);
+            $bottom = $this->addRow($boxes, $pictures, $full, $short, $lefts, $width, $basis, $top);
         }
 
         return new BandArrangement($band, $columns, $boxes, $bottom);

@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { once } from 'node:events';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { expect, expectAccessible, makeBroken, makePictures, signIn, test } from './support';
@@ -65,7 +66,7 @@ for (const [name, viewport] of [
             await page
                 .getByRole('option')
                 .nth(1)
-                .dragTo(page.getByRole('option').first(), { targetPosition: { x: 10, y: 60 }, steps: 12 } as object);
+                .dragTo(page.getByRole('option').first(), { targetPosition: { x: 10, y: 60 }, steps: 12 });
             await expect(page.getByRole('option').first()).toHaveAccessibleName(/Red sail/);
             await page.reload();
         } else {
@@ -106,7 +107,8 @@ for (const [name, viewport] of [
         const snippet = await page.getByLabel('Line to copy').inputValue();
 
         // The live page, and a change that shows at once.
-        const visitor = await browser.newPage({ viewport, baseURL });
+        const visitors = await browser.newContext({ viewport, baseURL });
+        const visitor = await visitors.newPage();
         await visitor.goto('/long-wind-day');
         await expect(visitor.getByRole('link', { name: `Wind ${name}` })).toHaveAttribute('aria-current', 'page');
         const list = visitor.getByRole('list', { name: title });
@@ -130,6 +132,7 @@ for (const [name, viewport] of [
         const elsewhere = createServer((_, response) =>
             response.setHeader('Content-Type', 'text/html').end(`${hostile}<p>Before</p>${snippet}${snippet}`),
         ).listen(0, '127.0.0.1');
+        await once(elsewhere, 'listening');
         await visitor.goto(`http://127.0.0.1:${(elsewhere.address() as AddressInfo).port}/`);
         await expect(visitor.locator('zinc-gallery')).toHaveCount(2);
         await expect(visitor.locator('zinc-gallery li')).toHaveCount(24);
@@ -154,7 +157,7 @@ for (const [name, viewport] of [
         await visitor.keyboard.press('Escape');
         await expect(visitor.getByRole('dialog')).toHaveCount(0);
         elsewhere.close();
-        await visitor.close();
+        await visitors.close();
 
         // Tidy the page for the next viewport.
         await page.getByRole('link', { name: /^Pages/ }).click();

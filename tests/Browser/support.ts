@@ -36,7 +36,9 @@ export async function signIn(page: Page): Promise<void> {
 export async function expectAccessible(page: Page): Promise<void> {
     // Proofs are whole pages within a page, whose landmarks would count twice; they are checked where they are live.
     const { violations } = await new AxeBuilder({ page })
-        .exclude('iframe').withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']).analyze();
+        .exclude('iframe')
+        .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
+        .analyze();
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
 }
 

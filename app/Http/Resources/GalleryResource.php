@@ -27,7 +27,7 @@ final class GalleryResource extends JsonResource
 {
     public static function of(Gallery $gallery): self
     {
-        return new self($gallery->load('items.picture', 'panes.page', 'edition'));
+        return new self($gallery->loadMissing('items.picture')->load('panes.page', 'edition'));
     }
 
     /**

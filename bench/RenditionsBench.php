@@ -6,6 +6,7 @@ namespace Bench;
 
 use App\Imaging\RenditionMaker;
 use Illuminate\Support\Facades\Storage;
+use LogicException;
 use Symfony\Component\Process\Process;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
@@ -25,8 +26,10 @@ final class RenditionsBench
         $original = self::original($folder);
         $design = GalleryDesign::default();
         $size = Size::of(6000, 4000);
-        $plan = RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio())))->for($size);
-        assert($plan !== []);
+        $plan = array_values(RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio())))->for($size));
+        if ($plan === []) {
+            throw new LogicException('There is nothing to compare.');
+        }
         $disk = Storage::disk('renditions');
         $maker = app(RenditionMaker::class);
         $ours = Stopwatch::time(static fn (int $run): array => $maker->make($original, $plan, $disk, "run-{$run}"), 5);

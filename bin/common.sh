@@ -42,6 +42,13 @@ need_base() {
     install_missing
 }
 
+# quietly COMMAND...: shows what it printed only when it fails
+quietly() {
+    "$@" >"$ROOT/storage/logs/setup.log" 2>&1 && return 0
+    tail -n 30 "$ROOT/storage/logs/setup.log" >&2
+    return 1
+}
+
 # unless_same MARK FILES-HASH COMMAND...: runs the command only when what it depends on changed
 unless_same() {
     local mark=$1 hash=$2
@@ -49,7 +56,7 @@ unless_same() {
     [ -f "$mark" ] && [ "$(cat "$mark")" = "$hash" ] && return 0
     say "$1 …"
     shift
-    "$@" >"$ROOT/storage/logs/setup.log" 2>&1 || { tail -n 30 "$ROOT/storage/logs/setup.log" >&2; fail "That failed: $*"; }
+    quietly "$@" || fail "That failed: $*"
     printf '%s' "$hash" >"$mark"
 }
 
@@ -60,7 +67,7 @@ prepare() {
     [ -f .env ] || cp .env.example .env
     local flags=(--no-interaction --no-progress)
     unless_same vendor/.installed "$(hash_of composer.json)" "Installing PHP packages" composer install "${flags[@]}"
-    grep -q '^APP_KEY=.' .env || php artisan key:generate --force --quiet || fail "The application key could not be made."
+    grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force || fail "The application key could not be made."
     unless_same node_modules/.installed "$(hash_of package.json package-lock.json)" "Installing npm packages" npm ci
     mkdir -p public/build
     unless_same public/build/.built "$(hash_of resources/studio resources/viewer vite.config.ts vite.viewer.config.ts package.json)" "Building the studio and the visitors' script" npm run build

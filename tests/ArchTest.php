@@ -23,7 +23,7 @@ arch('strict types everywhere')
 
 arch('only Imaging starts processes')
     ->expect([Process::class, 'exec', 'shell_exec', 'proc_open', 'passthru', 'system', 'popen'])
-    ->toOnlyBeUsedIn('App\Imaging');
+    ->toOnlyBeUsedIn(['App\Imaging', 'Bench']);
 
 arch('only Publishing writes public files')
     ->expect('App\Publishing\LiveFiles')

@@ -78,10 +78,20 @@ abstract class TestCase extends BaseTestCase
             'gif' => imagegif($image, $path),
             'webp' => imagewebp($image, $path),
             'avif' => imageavif($image, $path),
+            'heic' => imagepng($image, "{$path}.png") && $this->vips('copy', "{$path}.png", $path),
             default => imagejpeg($image, $path, 88),
         };
 
         return $path;
+    }
+
+    /** Runs libvips on files of the test's own. */
+    protected function vips(string ...$arguments): true
+    {
+        exec('vips '.implode(' ', array_map(escapeshellarg(...), $arguments)), $out, $status);
+        expect($status)->toBe(0);
+
+        return true;
     }
 
     protected function upload(Gallery|string $gallery, string $path, ?string $name = null): TestResponse

@@ -53,18 +53,12 @@ final readonly class MakePlannedRenditions
      */
     public function missing(Picture $picture, array $plans): array
     {
-        $made = [];
-        foreach ($picture->madeRenditions() as $rendition) {
-            $made[$rendition->fileName()] = true;
-        }
         $missing = [];
         foreach ($plans as $plan) {
-            foreach ($plan->for($picture->size()) as $rendition) {
-                $missing[$rendition->fileName()] = $rendition;
-            }
+            $missing += array_diff_key($plan->for($picture->size()), $picture->madeRenditions());
         }
 
-        return array_values(array_diff_key($missing, $made));
+        return array_values($missing);
     }
 
     /**

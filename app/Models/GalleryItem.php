@@ -40,10 +40,6 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
-        return new Item($this->id, $this->picture_id, ItemWords::parse([
-            'title' => $this->title,
-            'caption' => $this->caption,
-            'alt' => $this->alt,
-        ]));
+        return new Item($this->id, $this->picture_id, ItemWords::of($this->title, $this->caption, $this->alt));
     }
 }

@@ -44,7 +44,7 @@ final readonly class GalleryRenderer
                 $item->picture->focal(),
                 $item->toCore()->words->over($item->picture->words()),
                 $item->picture->address(),
-                $item->picture->madeRenditions(),
+                array_values($item->picture->madeRenditions()),
             ));
 
         return self::of($gallery->title, GalleryDesign::fromArray($gallery->design), array_values($shown->all()));

@@ -33,7 +33,7 @@ final class RenditionPlan
     /** Screens have 1 to 3 device px for each CSS px. */
     private const DENSEST = 3;
 
-    /** @var array<string, list<Rendition>> what was told before, by size */
+    /** @var array<string, array<string, Rendition>> what was told before, by size */
     private array $told = [];
 
     /**
@@ -64,7 +64,7 @@ final class RenditionPlan
     }
 
     /**
-     * @return list<Rendition> from narrow to wide, WebP before JPEG
+     * @return array<string, Rendition> by file name, from narrow to wide, WebP before JPEG
      */
     public function for(Size $picture): array
     {
@@ -72,15 +72,15 @@ final class RenditionPlan
     }
 
     /**
-     * @return list<Rendition>
+     * @return array<string, Rendition>
      */
     private function planned(Size $picture): array
     {
         $plan = [];
         foreach ($this->widthsFor($picture) as $width => $fallback) {
-            $plan[] = new Rendition($width, Format::WebP);
-            if ($fallback) {
-                $plan[] = new Rendition($width, Format::Jpeg);
+            foreach ($fallback ? [Format::WebP, Format::Jpeg] : [Format::WebP] as $format) {
+                $rendition = new Rendition($width, $format);
+                $plan[$rendition->fileName()] = $rendition;
             }
         }
 
@@ -150,9 +150,9 @@ final class RenditionPlan
         $least = INF;
         $most = 0.0;
         $seen = null;
-        foreach ($band->boxes as $box) {
-            if ($box->width !== $seen) {
-                $seen = $box->width;
+        foreach ($band->boxes->widths as $width) {
+            if ($width !== $seen) {
+                $seen = $width;
                 $least = min($least, $seen->at($from));
                 $most = max($most, $seen->at($until));
             }

@@ -36,8 +36,8 @@ final class Sizes
         $lines = [];
         $key = '';
         foreach ($this->arrangement->bands as $band) {
-            $box = $band->boxes[$index];
-            $line = $box->width->times($this->factor($picture, $box->width, $box->height));
+            $width = $band->boxes->widths[$index];
+            $line = $width->times($this->factor($picture, $width, $band->boxes->heights[$index]));
             $lines[] = $line;
             $key .= round($line->a, 4).','.round($line->b, 1).';';
         }

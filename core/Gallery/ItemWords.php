@@ -27,6 +27,12 @@ final readonly class ItemWords
         return new self(null, null, null);
     }
 
+    /** Words that were checked when they were written. */
+    public static function of(?string $title, ?string $caption, ?string $alt): self
+    {
+        return new self($title, $caption, $alt);
+    }
+
     /**
      * @param  array<array-key, mixed>  $words  some of title, caption, alt; the others are null
      *

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Layout;
 
-use ZincPane\Core\Geometry\Box;
+use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\WidthBand;
 
@@ -13,13 +13,13 @@ final readonly class BandArrangement
 {
     /**
      * @param  positive-int  $columns  tiles in a full row
-     * @param  list<Box>  $boxes  in the order of the pictures
+     * @param  Boxes  $boxes  in the order of the pictures
      * @param  Linear  $height  of the whole gallery
      */
     public function __construct(
         public WidthBand $band,
         public int $columns,
-        public array $boxes,
+        public Boxes $boxes,
         public Linear $height,
     ) {
     }

@@ -8,7 +8,7 @@ use ZincPane\Core\Design\ColumnRule;
 use ZincPane\Core\Design\GridDesign;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\TileShape;
-use ZincPane\Core\Geometry\Box;
+use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\WidthBand;
@@ -99,57 +99,52 @@ final readonly class GridLayout implements Layout
      */
     private function arrangeBand(WidthBand $band, int $columns, array $pictures): BandArrangement
     {
-        $gap = (float) $this->design->gap;
-        $width = Linear::share($columns, $gap);
-        $lefts = $this->lefts($width, $columns, Linear::px(0));
+        $width = Linear::share($columns, $this->design->gap);
         $count = count($pictures);
         $short = $count % $columns;
         $full = $count - $short;
-        $boxes = [];
-        $top = Linear::px(0);
-        $bottom = $top;
-
-        for ($first = 0; $first < $full; $first += $columns) {
-            $bottom = $this->addRow($boxes, $pictures, $first, $columns, $lefts, $width, $width, $top);
-            $top = $bottom->plusPx($gap);
-        }
+        $lefts = $this->lefts($width, $columns, Linear::px(0));
+        [$boxes, $bottom] = $this->rows(array_slice($pictures, 0, $full), $columns, $lefts, $width, $width, Linear::px(0));
         if ($short > 0) {
+            $top = $full > 0 ? $bottom->plusPx($this->design->gap) : $bottom;
             [$lefts, $width, $basis] = $this->lastRow($short, $columns, $width, $lefts);
-            $bottom = $this->addRow($boxes, $pictures, $full, $short, $lefts, $width, $basis, $top);
+            [$last, $bottom] = $this->rows(array_slice($pictures, $full), $short, $lefts, $width, $basis, $top);
+            $boxes = $boxes->followedBy($last);
         }
 
         return new BandArrangement($band, $columns, $boxes, $bottom);
     }
 
     /**
-     * Written for speed: a thousand pictures in twenty bands are twenty thousand boxes, so that
-     * tiles share the lines they have in common.
+     * Rows that are all full. Written for speed (see Boxes): tiles share the lines they have in common.
      *
-     * @param  list<Box>  $boxes  to which the row is added
-     * @param  list<Ratio>  $pictures
-     * @param  list<Linear>  $lefts
-     * @param  Linear  $basis  the width that the heights are told from
-     * @return Linear the lower edge of the row
+     * @param  list<Ratio>  $pictures  a multiple of the columns
+     * @param  positive-int  $columns
+     * @param  list<Linear>  $lefts  by column
+     * @param  Linear  $basis  the width that heights are told from
+     * @return array{Boxes, Linear} and the lower edge of the last row
      */
-    private function addRow(array &$boxes, array $pictures, int $first, int $count, array $lefts, Linear $width, Linear $basis, Linear $top): Linear
+    private function rows(array $pictures, int $columns, array $lefts, Linear $width, Linear $basis, Linear $top): array
     {
-        if ($this->shape !== null) {
-            $height = $basis->times(1 / $this->shape->value);
-            for ($i = 0; $i < $count; $i++) {
-                $boxes[] = new Box($lefts[$i], $top, $width, $height);
+        $count = count($pictures);
+        $heights = $this->shape === null
+            ? array_map(static fn (Ratio $own): Linear => $basis->times(1 / $own->value), $pictures)
+            : array_fill(0, $count, $basis->times(1 / $this->shape->value));
+        $allLefts = $tops = [];
+        $bottom = $top;
+        for ($first = 0; $first < $count; $first += $columns) {
+            $top = $first === 0 ? $top : $bottom->plusPx($this->design->gap);
+            $tallest = $heights[$first];
+            for ($i = 0; $i < $columns; $i++) {
+                $allLefts[] = $lefts[$i];
+                $tops[] = $top;
+                // The tile with the largest share of the width is the tallest at every width.
+                $tallest = $heights[$first + $i]->a > $tallest->a ? $heights[$first + $i] : $tallest;
             }
-
-            return $top->plus($height);
-        }
-        $tallest = INF;
-        for ($i = 0; $i < $count; $i++) {
-            $ratio = $pictures[$first + $i]->value;
-            $boxes[] = new Box($lefts[$i], $top, $width, $basis->times(1 / $ratio));
-            // The least ratio is the tallest tile at every width.
-            $tallest = min($tallest, $ratio);
+            $bottom = $top->plus($tallest);
         }
 
-        return $top->plus($basis->times(1 / $tallest));
+        return [new Boxes($allLefts, $tops, array_fill(0, $count, $width), $heights), $bottom];
     }
 
     /**

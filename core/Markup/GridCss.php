@@ -111,8 +111,8 @@ final readonly class GridCss
         if ($short === $band->columns || $this->design->layout->lastRow === LastRow::Start) {
             return $css;
         }
-        foreach (array_slice($band->boxes, -$short, null, true) as $i => $box) {
-            $css .= $this->placed($i, $box, $band->rows(), $pictures[$i]);
+        for ($i = count($pictures) - $short; $i < count($pictures); $i++) {
+            $css .= $this->placed($i, $band->boxes->get($i), $band->rows(), $pictures[$i]);
         }
 
         return $css;

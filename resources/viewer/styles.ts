@@ -6,13 +6,13 @@ export const SHIELD = ':host{all:initial!important;display:block!important}';
 
 export const LIGHTBOX = `
 :host{all:initial!important;display:contents!important}
-dialog{box-sizing:border-box;width:100vw;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;overflow:hidden;background:rgb(16 20 23/.94);color:#f4f6f7;font:16px/1.45 system-ui,sans-serif;touch-action:none;overscroll-behavior:contain}
+dialog{box-sizing:border-box;width:100vw;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;overflow:hidden;background:rgb(16 20 23/.97);color:#f4f6f7;font:16px/1.45 system-ui,sans-serif;touch-action:none;overscroll-behavior:contain}
 dialog::backdrop{background:none}
 dialog[open]{display:grid;grid-template:minmax(0,1fr) auto/minmax(0,1fr)}
-.stage{display:grid;place-items:center;min-width:0;min-height:0;padding:56px 64px 8px}
+.stage{display:grid;place-items:center;min-width:0;min-height:0;padding:60px 72px 0}
 picture{display:contents}
 img{display:block;max-width:100%;max-height:100%;width:auto;height:auto;object-fit:contain;background:rgb(255 255 255/.06);user-select:none;-webkit-user-drag:none}
-figcaption,.words{min-height:52px;max-width:min(70ch,100vw - 32px);margin:0 auto;padding:6px 16px 18px;text-align:center;overflow:auto;max-height:30dvh}
+.words{min-height:60px;max-width:min(70ch,100vw - 32px);margin:0 auto;padding:12px 16px 18px;text-align:center;overflow:auto;max-height:30dvh}
 .words b{display:block;font-weight:600}
 .words span{display:block;color:#d3dade;white-space:pre-line}
 .count{position:absolute;top:16px;left:20px;margin:0;font-variant-numeric:tabular-nums;color:#d3dade}
@@ -25,6 +25,6 @@ button svg{width:24px;height:24px;fill:none;stroke:currentColor;stroke-width:2.2
 .next{right:8px;top:calc(50% - 24px)}
 :dir(rtl) .previous svg,:dir(rtl) .next svg{transform:scaleX(-1)}
 dialog.single :is(.previous,.next,.count){display:none}
-@media (max-width:640px){.stage{padding:60px 0 8px}.previous,.next{top:auto;bottom:max(12px,env(safe-area-inset-bottom))}.words{padding:6px 64px 18px}}
+@media (max-width:640px){.stage{padding:60px 0 0}.previous,.next{top:auto;bottom:max(12px,env(safe-area-inset-bottom))}.words{padding:12px 64px 18px}}
 @media (prefers-reduced-motion:no-preference){dialog{transition:opacity .16s}@starting-style{dialog[open]{opacity:0}}}
 `;

@@ -15,6 +15,6 @@ require __DIR__.'/../../vendor/autoload.php';
 $arrangement = Layouts::of(GalleryDesign::default()->with(['layout' => json_decode($layout, true)]))
     ->arrange(array_map(static fn (float|int $ratio): Ratio => Ratio::of($ratio, 1), json_decode($ratios, true)));
 echo json_encode(array_map(
-    static fn (float|int $width): array => array_map(static fn (Box $box): array => $box->at($width), $arrangement->at($width)->boxes),
+    static fn (float|int $width): array => array_map(static fn (Box $box): array => $box->at($width), iterator_to_array($arrangement->at($width)->boxes)),
     json_decode($widths, true),
 ));

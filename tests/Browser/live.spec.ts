@@ -1,9 +1,12 @@
 import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { expect, expectAccessible, signIn, test, tileBoxes } from './support';
+import { expect, expectAccessible, signIn, studioApi, test, tileBoxes } from './support';
 
 const KITES = '/kites';
+const DEMO = 'database/demo/pictures';
 
 async function openFirst(page: Page): Promise<void> {
     await page.goto(KITES);
@@ -53,7 +56,17 @@ test('opens the large picture as a plain link without a script', async ({ browse
     await context.close();
 });
 
-test('does not shift while it loads, and asks nobody else', async ({ page }) => {
+test('does not shift while it loads 24 pictures, and asks nobody else', async ({ page }) => {
+    const api = await studioApi(page);
+    const { id } = await api<{ id: string }>('POST', 'galleries', { title: 'Two dozen' });
+    for (const name of readdirSync(DEMO)
+        .filter((file) => file.endsWith('.jpg'))
+        .slice(0, 24))
+        await api('POST', `galleries/${id}/pictures`, join(DEMO, name));
+    const pages = await api<{ id: string; address: string }[]>('GET', 'pages');
+    const pane = await api<{ id: string }>('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs')?.id, gallery_id: id, spot: 1 });
+    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+    await api('POST', `galleries/${id}/live`, { version });
     await page.addInitScript(() => {
         const shifts: number[] = [];
         Object.assign(window, { shifts });
@@ -66,13 +79,15 @@ test('does not shift while it loads, and asks nobody else', async ({ page }) => 
         { width: 390, height: 844 },
     ]) {
         await page.setViewportSize(size);
-        await page.goto('/', { waitUntil: 'networkidle' });
+        await page.goto('/repairs', { waitUntil: 'networkidle' });
         const images = page.locator('.zp-tiles img');
+        await expect(images).toHaveCount(24);
         await images.last().scrollIntoViewIfNeeded();
         await expect.poll(() => images.last().evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth > 0)).toBe(true);
         expect(await page.evaluate(() => (window as unknown as { shifts: number[] }).shifts.reduce((sum, shift) => sum + shift, 0))).toBe(0);
         await expectAccessible(page);
     }
+    await api('DELETE', `panes/${pane.id}`);
 });
 
 test('walks through the lightbox by keys, and gives the focus back', async ({ page }) => {

@@ -28,7 +28,7 @@ it('plans enough for every width and density, and enlarges nothing', function (a
     $design = GalleryDesign::default()->with(['layout' => $layout]);
     $arrangement = Layouts::of($design)->arrange(array_fill(0, 12, $picture->ratio()));
     for ($w = 240; $w <= 2560; $w += 20) {
-        $box = $arrangement->at($w)->boxes[0]->at($w);
+        $box = $arrangement->at($w)->boxes->get(0)->at($w);
         $drawn = $layout['filling'] === 'crop' ? max($box['width'], $box['height'] * $width / $height) : min($box['width'], $box['height'] * $width / $height);
         foreach ([1, 2, 3] as $density) {
             $need = min($drawn * $density, $width, 2560);
@@ -80,7 +80,7 @@ it('tells sizes that are the drawn widths, in every window', function (array $la
     foreach ($ratios as $i => $ratio) {
         for ($window = 280; $window <= 2596; $window += 3) {
             $inner = $content->at($window);
-            $box = $arrangement->at($inner)->boxes[$i]->at($inner);
+            $box = $arrangement->at($inner)->boxes->get($i)->at($inner);
             $whole = $box['height'] * $ratio->value;
             $drawn = $crops ? max($box['width'], $whole) : min($box['width'], $whole);
             // One decimal of a hundredth of the window, and factors that leave out the gap of a held row.

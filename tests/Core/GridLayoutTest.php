@@ -122,5 +122,5 @@ it('takes a wished number of columns at its word from 600 px, and fewer below', 
 
 it('arranges an empty gallery', function (): void {
     $band = (new GridLayout(GridDesign::fromArray([])))->arrange([])->at(1000);
-    expect($band->boxes)->toBe([])->and($band->rows())->toBe(0)->and($band->height->at(1000))->toBe(0.0);
+    expect($band->boxes)->toHaveCount(0)->and($band->rows())->toBe(0)->and($band->height->at(1000))->toBe(0.0);
 });

@@ -23,7 +23,7 @@ function rendered(array $words, array $layout = [], ?ContentWidth $content = nul
 {
     $design = GalleryDesign::default()->with(['layout' => $layout]);
     $size = Size::of(1500, 1000);
-    $pictures = array_map(static fn (Words $said): ShownPicture => new ShownPicture($size, FocalPoint::centre(), $said, '/media/abc', RenditionPlan::basic()->for($size)), $words);
+    $pictures = array_map(static fn (Words $said): ShownPicture => new ShownPicture($size, FocalPoint::centre(), $said, '/media/abc', array_values(RenditionPlan::basic()->for($size))), $words);
     $arrangement = Layouts::of($design)->arrange(array_map(static fn (ShownPicture $picture) => $picture->size->ratio(), $pictures));
 
     return (new GalleryMarkup('p1', $design, $arrangement, $content ?? ContentWidth::page(18, 1120)))->render('Kites', $pictures);

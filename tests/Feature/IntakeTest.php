@@ -24,7 +24,7 @@ it('takes every format in and makes upright sRGB files without metadata', functi
         expect($info[0])->toBe((int) $file)->and(filesize("{$this->files}/renditions/{$picture->renditionFolder()}/{$file}"))->toBe($bytes);
     }
     expect(hash_file('sha256', "{$this->files}/originals/{$picture->originalPath()}"))->toBe(hash_file('sha256', $path));
-})->with(['JPEG' => 'jpg', 'PNG' => 'png', 'GIF' => 'gif', 'WebP' => 'webp', 'AVIF' => 'avif']);
+})->with(['JPEG' => 'jpg', 'PNG' => 'png', 'GIF' => 'gif', 'WebP' => 'webp', 'AVIF' => 'avif', 'HEIC' => 'heic']);
 
 it('turns a picture upright and drops where it was taken', function (): void {
     $path = $this->pictureFile('jpg', 600, 400);
@@ -40,6 +40,18 @@ it('turns a picture upright and drops where it was taken', function (): void {
             ->and((string) shell_exec('exiftool -q -q -GPS:all -Artist -XMP:all '.escapeshellarg($made)))->toBe('')
             ->and(file_get_contents($made))->not->toContain('Someone');
     }
+});
+
+it('converts colours of another space to sRGB', function (): void {
+    $image = imagecreatetruecolor(600, 400);
+    imagefilledrectangle($image, 0, 0, 600, 400, imagecolorallocate($image, 200, 60, 40));
+    imagepng($image, "{$this->files}/plain.png");
+    $this->vips('icc_transform', "{$this->files}/plain.png", "{$this->files}/wide.png", 'p3', '--input-profile', 'srgb');
+    $stored = imagecolorat(imagecreatefrompng("{$this->files}/wide.png"), 300, 200);
+    expect($stored >> 16)->toBeLessThan(195);
+    $this->upload($this->gallery, "{$this->files}/wide.png")->assertCreated();
+    $seen = imagecolorat(imagecreatefromwebp("{$this->files}/renditions/".Picture::query()->sole()->renditionFolder().'/540.webp'), 270, 180);
+    expect([$seen >> 16, $seen >> 8 & 255, $seen & 255])->each(fn ($part, $i) => $part->toEqualWithDelta([200, 60, 40][$i], 4));
 });
 
 it('refuses what is no whole picture, names the file and stores nothing', function (callable $make, string $name, string $code, string $says): void {

@@ -100,7 +100,7 @@ final class GalleryResource extends JsonResource
             'columns' => $band->columns,
             'rows' => $band->rows(),
             'in_last_row' => $band->inLastRow(),
-            'tile' => $band->boxes === [] ? 0 : round($band->boxes[0]->width->at($inner)),
+            'tile' => $band->boxes->widths === [] ? 0 : round($band->boxes->widths[0]->at($inner)),
             'height' => round($band->height->at($inner)),
         ];
     }

@@ -66,9 +66,13 @@ final readonly class LiveFiles
     /** The path of a page or embed as it is live, null when there is none. */
     public function find(string $path): ?string
     {
-        $file = $this->live()->path(self::CURRENT.'/'.$path);
+        // PHP remembers for two minutes where a link led, each worker for itself; reading the link
+        // itself asks anew each time, and the folder it names never changes.
+        $link = $this->live()->path(self::CURRENT);
+        $folder = is_link($link) ? readlink($link) : false;
+        $file = $folder === false ? null : $this->live()->path("{$folder}/{$path}");
 
-        return is_file($file) ? $file : null;
+        return $file !== null && is_file($file) ? $file : null;
     }
 
     public function findMedia(string $key, string $file): ?string

@@ -61,7 +61,8 @@ final readonly class GridCss
         $fit = $this->design->layout->filling === Filling::Crop ? 'cover' : 'contain';
         $plain = 'margin:0;padding:0;border:0;float:none;min-width:0;max-width:none;max-height:none';
 
-        return "{$s}{display:block;container-type:inline-size;{$plain}}"
+        // The least width lets it stand below a float that leaves it too little room.
+        return "{$s}{display:block;container-type:inline-size;{$plain};min-width:min(100%,240px)}"
             ."{$s} .zp-tiles{display:grid;gap:{$gap}px;align-items:start;list-style:none;width:auto;{$plain}}"
             ."{$s} li{display:block;{$plain}}"
             ."{$s} li::before{content:none}"

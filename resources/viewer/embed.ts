@@ -1,5 +1,5 @@
 import { enliven } from './pane';
-import { SHIELD } from './styles';
+import { SHIELD, WISH } from './styles';
 
 interface Embedded {
     html: string;
@@ -24,7 +24,7 @@ export class EmbeddedGallery extends HTMLElement {
             const answer = await fetch(`${host}/embed/${encodeURIComponent(this.getAttribute('gallery') ?? '')}.json`);
             if (!answer.ok) throw new Error(`status ${answer.status}`);
             const { html, css } = (await answer.json()) as Embedded;
-            root.innerHTML = `<style>${SHIELD}${css}</style>${html.replaceAll(HOST, host)}`;
+            root.innerHTML = `<style>${SHIELD}${css}</style>${WISH}${html.replaceAll(HOST, host)}`;
             root.querySelectorAll('[data-zinc-pane]').forEach(enliven);
         } catch (error) {
             console.warn('This gallery is not live, or its host cannot be reached.', error);

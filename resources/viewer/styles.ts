@@ -2,7 +2,14 @@
  * Important rules of a shadow root go before important rules of the page, so `all: initial`
  * keeps out whatever the page does to every element.
  */
-export const SHIELD = ':host{all:initial!important;display:block!important}';
+export const SHIELD = ':host{all:initial!important;display:block!important}svg.wish{display:block;max-width:100%;height:0}';
+
+/**
+ * A gallery measures its container and so has no width of its own: in a float, a flex row or a
+ * grid cell it would come to nothing. This makes it ask for room as a wide picture does, which
+ * takes what there is and forces nothing open.
+ */
+export const WISH = '<svg class="wish" width="2560" height="0" aria-hidden="true"></svg>';
 
 export const LIGHTBOX = `
 :host{all:initial!important;display:contents!important}

@@ -115,6 +115,20 @@ it('swaps in one rename and leaves no half of a page behind', function (): void 
         ->and(readlink("{$live}/current"))->toStartWith('builds/');
 });
 
+it('shows at once what another process put live', function (): void {
+    $live = "{$this->files}/live";
+    foreach (['old', 'new'] as $build) {
+        mkdir("{$live}/builds/{$build}/pages", 0o755, true);
+        file_put_contents("{$live}/builds/{$build}/pages/kites.html", "the {$build} page");
+    }
+    symlink('builds/old', "{$live}/current");
+    expect($this->get('/kites')->assertOk()->streamedContent())->toBe('the old page');
+    // Not by PHP's own rename(), which would make this process forget where the link led.
+    exec('ln -s builds/new '.escapeshellarg("{$live}/next").' && mv -T '.escapeshellarg("{$live}/next").' '.escapeshellarg("{$live}/current"), $out, $status);
+    expect($status)->toBe(0)
+        ->and($this->get('/kites')->assertOk()->streamedContent())->toBe('the new page');
+});
+
 it('refuses a spot the page does not have, and a page or gallery there is not', function (): void {
     ($this->place)(3)->assertStatus(422)->assertSee('2 blocks');
     ($this->place)(-1)->assertStatus(422);

@@ -1,0 +1,41 @@
+// Takes the pictures of this folder from the demo data: bin/start --fresh, then
+//   node docs/screenshots/take.mjs [address] [account file]
+import { chromium } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+const [, , baseURL = 'http://127.0.0.1:8000', account = 'storage/app/demo-account.txt'] = process.argv;
+const folder = dirname(fileURLToPath(import.meta.url));
+const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+});
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL });
+
+async function take(name) {
+    // Screens of the studio fetch on without loading a page; nothing tells when the last picture is drawn.
+    await page.waitForTimeout(2000);
+    await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' });
+}
+
+await page.goto('/studio');
+await take('sign-in');
+const [email, password] = readFileSync(account, 'utf8').trim().split('\n');
+await page.getByLabel('E-mail').fill(email);
+await page.getByLabel('Password').fill(password);
+await page.getByRole('button', { name: 'Sign in' }).click();
+await page.getByRole('heading', { name: 'Galleries' }).waitFor();
+await take('galleries');
+await page.getByRole('link', { name: /Kites for sale/ }).click();
+await take('layout');
+await page.getByRole('link', { name: /^Pictures/ }).click();
+await page.getByRole('option', { name: /Lighthouse box/ }).click();
+await take('pictures');
+await page.getByRole('link', { name: /^Pages/ }).click();
+await take('pages');
+await page.goto('/kites');
+await take('live-page');
+await page.locator('.zp-tiles a').nth(1).click();
+await take('lightbox');
+await browser.close();

@@ -23,4 +23,6 @@ export default tseslint.config(
             'max-lines': ['error', 300],
         },
     },
+    // Plain scripts have no types to check.
+    { files: ['**/*.mjs'], ...tseslint.configs.disableTypeChecked },
 );

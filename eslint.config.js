@@ -17,6 +17,7 @@ export default tseslint.config(
             'vue/singleline-html-element-content-newline': 'off',
             'vue/html-self-closing': 'off',
             'vue/html-closing-bracket-newline': 'off',
+            'vue/multiline-html-element-content-newline': 'off',
             'vue/attributes-order': 'off',
             'vue/require-default-prop': 'off',
             'vue/multi-word-component-names': 'off',

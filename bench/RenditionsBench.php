@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Bench;
 
 use App\Imaging\RenditionMaker;
+use App\Imaging\Source;
 use Illuminate\Support\Facades\Storage;
 use LogicException;
 use Symfony\Component\Process\Process;
@@ -14,6 +15,7 @@ use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Tidying\Recipe;
 
 /** All renditions of one JPEG of 24 megapixels, and the same files by a plain loop of vipsthumbnail. */
 final class RenditionsBench
@@ -26,13 +28,13 @@ final class RenditionsBench
         $original = self::original($folder);
         $design = GalleryDesign::default();
         $size = Size::of(6000, 4000);
-        $plan = array_values(RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio())))->for($size));
+        $plan = array_values(RenditionPlan::of($design, [Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio()))])->for($size));
         if ($plan === []) {
             throw new LogicException('There is nothing to compare.');
         }
         $disk = Storage::disk('renditions');
         $maker = app(RenditionMaker::class);
-        $ours = Stopwatch::time(static fn (int $run): array => $maker->make($original, $plan, $disk, "run-{$run}"), 5);
+        $ours = Stopwatch::time(static fn (int $run): array => $maker->make(new Source($original, $size, Recipe::plain()), $plan, $disk, "run-{$run}"), 5);
         mkdir("{$folder}/plain");
         $plain = Stopwatch::time(static function () use ($original, $plan, $folder): void {
             foreach ($plan as $rendition) {

@@ -32,6 +32,7 @@ need_base() {
     EXTENSIONS=$(php -m 2>/dev/null || true)
     need_command vipsthumbnail libvips-tools
     need_command prlimit util-linux
+    need_command exiftool libimage-exiftool-perl
     need_extension pdo_sqlite php8.2-sqlite3
     need_extension gd php8.2-gd
     need_extension curl php8.2-curl

@@ -8,13 +8,15 @@ use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
 use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
+use App\Intake\PartException;
+use App\Intake\Sources\SourceException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Settings\SettingException;
 
 return Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
@@ -36,7 +38,7 @@ return Application::configure(basePath: dirname(__DIR__))
             ? Problem::from($exception)
             : null);
         // Refusals are answers, not faults.
-        $exceptions->dontReport([StaleVersionException::class, NothingToUndoException::class, IntakeException::class, DesignException::class, ChangeException::class]);
+        $exceptions->dontReport([StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

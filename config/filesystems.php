@@ -11,6 +11,8 @@ return [
         'originals' => ['driver' => 'local', 'root' => $root.'/originals', 'throw' => true],
         // Everything made from originals; could be made again.
         'renditions' => ['driver' => 'local', 'root' => $root.'/renditions', 'throw' => true],
+        // Files on their way in, in parts, and ZIPs that are being unpacked.
+        'parts' => ['driver' => 'local', 'root' => $root.'/parts', 'throw' => true],
         // What visitors may read; written by put live alone.
         'live' => ['driver' => 'local', 'root' => $root.'/live', 'throw' => true],
     ],

@@ -2,8 +2,17 @@
 
 return [
     'limits' => [
-        // Of one picture file, in bytes. bin/start gives the web server the same limit.
-        'bytes' => (int) env('ZINC_MAX_BYTES', 80 * 1024 * 1024),
+        // Of one picture file, and of one video, in bytes.
+        'bytes' => (int) env('ZINC_MAX_BYTES', 200 * 1024 * 1024),
+        'video_bytes' => (int) env('ZINC_MAX_VIDEO_BYTES', 500 * 1024 * 1024),
+        // Of one request; larger files come in parts.
+        'request_bytes' => 80 * 1024 * 1024,
+        'part_bytes' => (int) env('ZINC_PART_BYTES', 8 * 1024 * 1024),
+        // Of a ZIP: the file itself, all that is in it once unpacked, entries, and how much one may grow by.
+        'zip_bytes' => 1024 ** 3,
+        'zip_unpacked_bytes' => 4 * 1024 ** 3,
+        'zip_entries' => 2000,
+        'zip_growth' => 100,
         // Of one picture, in megapixels of its header.
         'megapixels' => 120,
         // Of one process of the imaging library.

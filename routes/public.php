@@ -15,5 +15,5 @@ Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|assets/[a-z
 
 // Released renditions are anyone's; the others are the studio's alone.
 Route::get('/media/{key}/{file}', ShowMedia::class)
-    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)'])
+    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)'])
     ->middleware([ServeReleasedMedia::class, 'web']);

@@ -2,19 +2,39 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Studio\DeleteForGood;
+use App\Http\Controllers\Studio\FillGallery;
 use App\Http\Controllers\Studio\GalleryController;
+use App\Http\Controllers\Studio\GalleryItemController;
 use App\Http\Controllers\Studio\GalleryPictureController;
+use App\Http\Controllers\Studio\GalleryTextController;
+use App\Http\Controllers\Studio\OrderController;
 use App\Http\Controllers\Studio\PageController;
 use App\Http\Controllers\Studio\PaneController;
 use App\Http\Controllers\Studio\PictureController;
+use App\Http\Controllers\Studio\PileController;
+use App\Http\Controllers\Studio\PreviewFill;
+use App\Http\Controllers\Studio\PreviewWordsTable;
 use App\Http\Controllers\Studio\PutGalleryLive;
+use App\Http\Controllers\Studio\PutInBin;
 use App\Http\Controllers\Studio\RedoChange;
+use App\Http\Controllers\Studio\RestoreFromBin;
 use App\Http\Controllers\Studio\SessionController;
+use App\Http\Controllers\Studio\ShowLookAlikes;
 use App\Http\Controllers\Studio\ShowPagePreview;
 use App\Http\Controllers\Studio\ShowProof;
+use App\Http\Controllers\Studio\ShowPulse;
 use App\Http\Controllers\Studio\ShowSiteStyle;
+use App\Http\Controllers\Studio\ShowSourceFile;
 use App\Http\Controllers\Studio\ShowStudio;
+use App\Http\Controllers\Studio\ShowTidied;
+use App\Http\Controllers\Studio\ShowUses;
+use App\Http\Controllers\Studio\SourceController;
+use App\Http\Controllers\Studio\TakeFromSource;
+use App\Http\Controllers\Studio\TidyMany;
 use App\Http\Controllers\Studio\UndoChange;
+use App\Http\Controllers\Studio\UploadController;
+use App\Http\Controllers\Studio\WordsTableController;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('web')->prefix('studio')->group(function (): void {
@@ -32,7 +52,38 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::post('api/galleries/{gallery}/redo', RedoChange::class);
         Route::post('api/galleries/{gallery}/live', PutGalleryLive::class);
         Route::post('api/galleries/{gallery}/pictures', [GalleryPictureController::class, 'store']);
+        Route::post('api/galleries/{gallery}/items', [GalleryItemController::class, 'store']);
+        Route::post('api/galleries/{gallery}/texts', [GalleryTextController::class, 'store']);
+        Route::get('api/galleries/{gallery}/pulse', ShowPulse::class);
+        Route::get('api/galleries/{gallery}/order', [OrderController::class, 'show']);
+        Route::post('api/galleries/{gallery}/order', [OrderController::class, 'store']);
+        Route::post('api/galleries/{gallery}/fill', FillGallery::class);
+        Route::post('api/galleries/{gallery}/fill/preview', PreviewFill::class);
+        Route::get('api/galleries/{gallery}/words.csv', [WordsTableController::class, 'show']);
+        Route::post('api/galleries/{gallery}/words.csv', [WordsTableController::class, 'store']);
+        Route::post('api/galleries/{gallery}/words.csv/preview', PreviewWordsTable::class);
+
+        Route::get('api/pictures', [PictureController::class, 'index']);
+        Route::get('api/pictures/look-alikes', ShowLookAlikes::class);
+        Route::post('api/pictures/bin', PutInBin::class);
+        Route::post('api/pictures/restore', RestoreFromBin::class);
+        Route::post('api/pictures/delete', DeleteForGood::class);
+        Route::post('api/pictures/tidy', TidyMany::class);
         Route::get('api/pictures/{picture}', [PictureController::class, 'show']);
+        Route::patch('api/pictures/{picture}', [PictureController::class, 'update']);
+        Route::get('api/pictures/{picture}/uses', ShowUses::class);
+        Route::get('api/pictures/{picture}/tidied', ShowTidied::class);
+
+        Route::post('api/uploads', [UploadController::class, 'store']);
+        Route::match(['head', 'get'], 'api/uploads/{upload}', [UploadController::class, 'show']);
+        Route::patch('api/uploads/{upload}', [UploadController::class, 'update']);
+        Route::delete('api/uploads/{upload}', [UploadController::class, 'destroy']);
+        Route::get('api/piles/{pile}', [PileController::class, 'show']);
+        Route::get('api/sources', [SourceController::class, 'index']);
+        Route::get('api/sources/{source}', [SourceController::class, 'show']);
+        Route::get('api/sources/{source}/files/{file}', ShowSourceFile::class);
+        Route::post('api/sources/{source}/take', TakeFromSource::class);
+
         Route::get('api/pages', [PageController::class, 'index']);
         Route::patch('api/pages/{page}', [PageController::class, 'update']);
         Route::post('api/panes', [PaneController::class, 'store']);

@@ -22,7 +22,7 @@ abstract class TestCase extends BaseTestCase
 {
     use RefreshDatabase;
 
-    protected string $files;
+    public string $files;
 
     public function createApplication(): Application
     {
@@ -86,7 +86,7 @@ abstract class TestCase extends BaseTestCase
     }
 
     /** Runs libvips on files of the test's own. */
-    protected function vips(string ...$arguments): true
+    public function vips(string ...$arguments): true
     {
         exec('vips '.implode(' ', array_map(escapeshellarg(...), $arguments)), $out, $status);
         expect($status)->toBe(0);

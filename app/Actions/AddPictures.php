@@ -34,7 +34,7 @@ final readonly class AddPictures
         }
 
         return $items === []
-            ? $gallery->load('items.picture')
+            ? $gallery->load(Gallery::ITEMS)
             : $this->change->handle($gallery->id, null, $place === null ? AddItems::atEnd($items) : AddItems::atPlaces(array_combine(range($place, $place + count($items) - 1), $items)), $userId);
     }
 }

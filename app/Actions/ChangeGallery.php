@@ -8,8 +8,8 @@ use App\Models\EntryState;
 use App\Models\Gallery;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Changes\Change;
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Settings\SettingException;
 
 /** Makes a change, and writes it into the journal together with the one that takes it back. */
 final readonly class ChangeGallery
@@ -18,6 +18,7 @@ final readonly class ChangeGallery
         private ConnectionInterface $database,
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
+        private FindClashes $clashes,
     ) {
     }
 
@@ -25,12 +26,15 @@ final readonly class ChangeGallery
      * @param  ?int  $version  that the change was made on; null when it stands on any
      *
      * @throws StaleVersionException when there is a newer version
-     * @throws ChangeException|DesignException when the change cannot be made; nothing was stored
+     * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
      */
     public function handle(string $galleryId, ?int $version, Change $change, ?string $userId): Gallery
     {
         $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId): Gallery {
-            $gallery = $this->store->lock($galleryId, $version);
+            $gallery = $this->store->lock($galleryId, null);
+            if ($version !== null && $version !== $gallery->version) {
+                throw $this->clashes->of($gallery, $version, $change);
+            }
             $before = $gallery->document();
             $after = $change->appliedTo($before);
             if ($after == $before) {

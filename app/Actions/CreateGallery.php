@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Gallery;
-use ZincPane\Core\Changes\Rename;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\ChangeException;
-use ZincPane\Core\Gallery\GalleryDocument;
 
 /** Begins a gallery. */
 final readonly class CreateGallery
@@ -18,12 +17,9 @@ final readonly class CreateGallery
      */
     public function handle(string $title): Gallery
     {
-        $design = GalleryDesign::default();
-        $document = Rename::to($title)->appliedTo(new GalleryDocument('', $design, []));
-
         return Gallery::query()->create([
-            'title' => $document->title,
-            'design' => $design->toArray(),
+            ...About::titled($title)->toArray(),
+            'design' => GalleryDesign::default()->toArray(),
             'version' => 1,
         ]);
     }

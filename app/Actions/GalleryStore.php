@@ -7,7 +7,9 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
+use App\Models\Picture;
 use Illuminate\Database\Query\Expression;
+use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 
@@ -37,7 +39,7 @@ final readonly class GalleryStore
      */
     public function read(string $id, ?int $version): Gallery
     {
-        $gallery = Gallery::query()->with('items.picture')->findOrFail($id);
+        $gallery = Gallery::query()->with(Gallery::ITEMS)->findOrFail($id);
         if ($version !== null && $version !== $gallery->version) {
             $since = JournalEntry::query()->where('gallery_id', $id)->where('version', '>', $version)->orderBy('id')->pluck('summary');
 
@@ -47,11 +49,25 @@ final readonly class GalleryStore
         return $gallery;
     }
 
+    /**
+     * @throws ChangeException when a picture that comes in was deleted from the store for good
+     */
+    public function refuseGone(GalleryDocument $before, GalleryDocument $after): void
+    {
+        $pictures = static fn (GalleryDocument $document): array => array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items));
+        $new = array_values(array_diff($pictures($after), $pictures($before)));
+        $gone = count($new) - ($new === [] ? 0 : Picture::query()->whereIn('id', $new)->count());
+        if ($gone > 0) {
+            throw ChangeException::picturesGone($gone);
+        }
+    }
+
     public function write(Gallery $gallery, GalleryDocument $before, GalleryDocument $after): void
     {
         $gallery->update([
-            'title' => $after->title,
+            ...$after->about->toArray(),
             'design' => $after->design->toArray(),
+            'albums' => $after->albums->toArray(),
             'version' => $gallery->version + 1,
         ]);
         $old = $this->rows($gallery, $before->items);
@@ -62,16 +78,16 @@ final readonly class GalleryStore
         }
         $changed = array_values(array_filter($new, static fn (array $row): bool => ($old[$row['id']] ?? null) !== $row));
         foreach (array_chunk($changed, 500) as $rows) {
-            GalleryItem::query()->upsert($rows, ['id'], ['position', 'title', 'caption', 'alt']);
+            GalleryItem::query()->upsert($rows, ['id'], array_diff(array_keys($rows[0]), ['id', 'gallery_id', 'picture_id']));
         }
         if ($gone !== [] || $changed !== []) {
-            $gallery->load('items.picture');
+            $gallery->load(Gallery::ITEMS);
         }
     }
 
     /**
      * @param  list<Item>  $items
-     * @return array<string, array{id: string, gallery_id: string, picture_id: string, position: int, title: ?string, caption: ?string, alt: ?string}>
+     * @return array<string, non-empty-array<string, string|int|bool|null>>
      */
     private function rows(Gallery $gallery, array $items): array
     {
@@ -82,6 +98,9 @@ final readonly class GalleryStore
                 'gallery_id' => $gallery->id,
                 'picture_id' => $item->picture,
                 'position' => $position,
+                'text' => $item->text,
+                'album' => $item->album,
+                'is_hidden' => $item->hidden,
                 ...$item->words->toArray(),
             ];
         }

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Imaging\ImagingException;
 use App\Imaging\RenditionMaker;
+use App\Imaging\Source;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureState;
@@ -13,9 +14,6 @@ use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
-use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Layout\Layouts;
 
 /** Makes the renditions a picture lacks for the galleries it is in. */
 final readonly class MakePlannedRenditions
@@ -34,16 +32,20 @@ final readonly class MakePlannedRenditions
     {
         $missing = $this->missing($picture, $this->plans($picture));
         $made = $missing === [] ? [] : $this->maker->make(
-            $this->disks->disk('originals')->path($picture->originalPath()),
+            new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $picture->recipe()),
             $missing,
             $this->disks->disk('renditions'),
             $picture->renditionFolder(),
         );
-        $this->database->transaction(static function () use ($picture, $made): void {
+        $key = $picture->rendition_key;
+        $this->database->transaction(static function () use ($picture, $made, $key): void {
             // Written first, so that the transaction waits for its lock instead of failing (see GalleryStore).
             Picture::query()->whereKey($picture->id)->update(['state' => PictureState::Ready, 'failure' => null]);
             $fresh = Picture::query()->findOrFail($picture->id);
-            $fresh->update(['renditions' => $made + $fresh->renditions]);
+            // It may have been tidied anew in the meantime; what was made then belongs to another address.
+            if ($fresh->rendition_key === $key) {
+                $fresh->update(['renditions' => $made + $fresh->renditions]);
+            }
         });
     }
 
@@ -67,12 +69,10 @@ final readonly class MakePlannedRenditions
     private function plans(Picture $picture): array
     {
         $plans = [RenditionPlan::basic()];
-        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->where('picture_id', $picture->id))
-            ->with('items.picture')->get();
+        $ids = [$picture->id, ...Picture::query()->where('poster_id', $picture->id)->pluck('id')->all()];
+        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->with(Gallery::ITEMS)->get();
         foreach ($galleries as $gallery) {
-            $design = GalleryDesign::fromArray($gallery->design);
-            $ratios = array_values($gallery->items->map(static fn ($item): Ratio => $item->picture->size()->ratio())->all());
-            $plans[] = RenditionPlan::of($design, Layouts::of($design)->arrange($ratios));
+            $plans[] = GalleryNeeds::of($gallery)->plan;
         }
 
         return $plans;

@@ -54,8 +54,10 @@ final readonly class StepThroughJournal
             $gallery = $this->store->lock($galleryId, $version);
             $entry = $find($gallery);
             $before = $gallery->document();
-            $this->store->write($gallery, $before, Changes::parse($entry->{$direction})->appliedTo($before));
-            $entry->update(['state' => $outcome]);
+            $after = Changes::parse($entry->{$direction})->appliedTo($before);
+            $this->store->refuseGone($before, $after);
+            $this->store->write($gallery, $before, $after);
+            $entry->update(['state' => $outcome, 'state_version' => $gallery->version]);
 
             return $gallery;
         });

@@ -7,7 +7,8 @@ namespace App\Console;
 use App\Actions\AddPictures;
 use App\Actions\ChangeGallery;
 use App\Actions\CreateGallery;
-use App\Intake\TakeInPicture;
+use App\Intake\Provenance;
+use App\Intake\TakeIn;
 use App\Models\Gallery;
 use App\Models\Page;
 use App\Models\Pane;
@@ -45,7 +46,7 @@ final class LoadDemo extends Command
         ['shop', 'From the workshop', ['column_rule' => 'fit', 'tile_width' => 200, 'shape' => '4:3', 'gap' => 6], ['home', 4]],
     ];
 
-    public function handle(TakeInPicture $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
+    public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
     {
         if (Site::query()->exists()) {
             $this->line('The demo site is there already.');
@@ -80,15 +81,14 @@ final class LoadDemo extends Command
     /**
      * @return array<string, list<Picture>> by key of the catalogue
      */
-    private function loadPictures(TakeInPicture $intake): array
+    private function loadPictures(TakeIn $intake): array
     {
         $pictures = [];
         /** @var list<array{string, int, int, int, callable, string, string, string, string, float, float}> $catalogue */
         $catalogue = require database_path('demo/catalogue.php');
         foreach ($catalogue as [$file, , , , , $key, $title, $caption, $alt, $x, $y]) {
-            $taken = $intake->handle(database_path("demo/pictures/{$file}"), $file, [
-                'title' => $title, 'caption' => $caption, 'alt' => $alt, 'focal_x' => $x, 'focal_y' => $y,
-            ]);
+            $words = array_filter(['title' => $title, 'caption' => $caption, 'alt' => $alt], static fn (string $word): bool => $word !== '');
+            $taken = $intake->handle(database_path("demo/pictures/{$file}"), $file, new Provenance(words: $words, focal: [$x, $y]));
             $pictures[$key][] = $taken->picture;
         }
 

@@ -18,6 +18,10 @@ final class FileAnswer
         'json' => 'application/json; charset=utf-8',
         'webp' => 'image/webp',
         'jpg' => 'image/jpeg',
+        'jpeg' => 'image/jpeg',
+        'png' => 'image/png',
+        'mp4' => 'video/mp4',
+        'webm' => 'video/webm',
     ];
 
     /** Under an address that never changes meaning. */
@@ -27,9 +31,9 @@ final class FileAnswer
     }
 
     /** For one who is signed in: not to be kept by anything between. */
-    public static function forOne(string $path): BinaryFileResponse
+    public static function forOne(string $path, ?string $type = null): BinaryFileResponse
     {
-        return self::of($path, ['Cache-Control' => 'private, max-age=3600']);
+        return self::of($path, ['Cache-Control' => 'private, max-age=3600', ...($type === null ? [] : ['Content-Type' => $type])]);
     }
 
     /** To be asked for again each time, and answered with 304 while it is the same. */

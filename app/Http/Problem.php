@@ -8,6 +8,8 @@ use App\Actions\NothingToUndoException;
 use App\Actions\StaleVersionException;
 use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
+use App\Intake\PartException;
+use App\Intake\Sources\SourceException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -15,8 +17,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Settings\SettingException;
 
 /** Answers of the API when something cannot be done: problem details as of RFC 9457, with a code that stays. */
 final class Problem
@@ -27,20 +29,23 @@ final class Problem
             $exception instanceof StaleVersionException => self::answer(409, 'stale-version', 'The gallery was changed in the meantime', $exception->getMessage(), [
                 'current_version' => $exception->current,
                 'since' => $exception->since,
+                'clashes' => $exception->clashes,
             ]),
             $exception instanceof NothingToUndoException => self::answer(409, 'nothing-left', 'Nothing left', $exception->getMessage()),
-            $exception instanceof DesignException => self::answer(422, 'setting-not-possible', 'A setting cannot be so', $exception->getMessage(), [
+            $exception instanceof SettingException => self::answer(422, 'setting-not-possible', 'A setting cannot be so', $exception->getMessage(), [
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof ChangeException => self::answer(422, 'change-not-possible', 'The change cannot be made', $exception->getMessage(), [
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof IntakeException => self::answer(422, $exception->reason, 'The file was not taken', $exception->getMessage()),
+            $exception instanceof PartException => self::answer($exception->status, 'part-not-taken', 'The part was not taken', $exception->getMessage()),
+            $exception instanceof SourceException => self::answer(404, 'not-at-the-source', 'It is not there', $exception->getMessage()),
             $exception instanceof ImagingException => self::answer(500, 'picture-not-readable', 'A picture could not be prepared', $exception->getMessage()),
             $exception instanceof ValidationException => self::answer(422, 'not-valid', 'Something is missing or not valid', $exception->getMessage(), ['errors' => $exception->errors()]),
             $exception instanceof AuthenticationException => self::answer(401, 'not-signed-in', 'Not signed in', 'Sign in to go on.'),
             $exception instanceof ModelNotFoundException => self::answer(404, 'not-found', 'Not found', 'There is no such thing here, or no longer.'),
-            $exception instanceof PostTooLargeException => self::answer(413, 'file-too-large', 'The file is too large', 'The file is larger than '.intdiv(config()->integer('zinc.limits.bytes'), 1024 * 1024).' MB, the most that is taken. Save it smaller and try again.'),
+            $exception instanceof PostTooLargeException => self::answer(413, 'file-too-large', 'The file is too large', 'The file is larger than '.intdiv(config()->integer('zinc.limits.request_bytes'), 1024 * 1024).' MB, the most that one request takes. Send it in parts (POST uploads).'),
             $exception instanceof HttpExceptionInterface => self::ofStatus($exception->getStatusCode()),
             default => self::answer(500, 'failed', 'Something went wrong', 'It was our fault and has been noted. Nothing was changed; try again.'),
         };

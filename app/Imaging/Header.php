@@ -22,10 +22,10 @@ final readonly class Header
     /**
      * @throws ImagingException when the file has no header that can be read
      */
-    public static function of(Vips $vips, string $path): self
+    public static function of(Tools $tools, string $path): self
     {
         $fields = [];
-        foreach (explode("\n", $vips->run('vipsheader', ['-a', $path])) as $line) {
+        foreach (explode("\n", $tools->run('vipsheader', ['-a', $path])) as $line) {
             [$name, $value] = array_pad(explode(': ', $line, 2), 2, '');
             $fields[$name] ??= $value;
         }

@@ -8,62 +8,48 @@ use Illuminate\Contracts\Filesystem\Filesystem;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 
-/**
- * Makes renditions: upright, sRGB, without metadata.
- *
- * The original is decoded once, at the widest width that is asked for, into an uncompressed
- * file; all renditions are cut from that. Files are written beside and renamed into place.
- */
+/** Makes renditions, all from one decoded base. Files are written beside and renamed into place. */
 final readonly class RenditionMaker
 {
-    /** Taller than any picture: a size then speaks of the width alone. */
-    private const ANY_HEIGHT = 100000;
-
     /**
      * @param  array{webp: int, jpg: int}  $quality  0 to 100
      */
-    public function __construct(private Vips $vips, private array $quality)
+    public function __construct(private Tools $tools, private BaseMaker $base, private array $quality)
     {
     }
 
     /**
-     * @param  string  $original  path of the original
      * @param  non-empty-list<Rendition>  $renditions
      * @param  string  $folder  on the disk of renditions
      * @return array<string, int> bytes by file name
      *
      * @throws ImagingException when the original cannot be read to its end
      */
-    public function make(string $original, array $renditions, Filesystem $disk, string $folder): array
+    public function make(Source $source, array $renditions, Filesystem $disk, string $folder): array
     {
         $disk->makeDirectory($folder);
-        $work = $disk->path($folder).'/.work-'.bin2hex(random_bytes(6));
-        mkdir($work);
-        try {
+        $target = $disk->path($folder);
+
+        return WorkFolder::in($target, function (string $work) use ($source, $renditions, $target): array {
             $widest = max(array_map(static fn (Rendition $rendition): int => $rendition->width, $renditions));
-            $base = "{$work}/base.tif";
-            // Metadata go here already: not every saver of the library leaves them out when told to.
-            $this->vips->run('vips', [
-                'thumbnail', $original, $base.'[strip]', (string) $widest, '--height', (string) self::ANY_HEIGHT,
-                '--size', 'down', '--fail-on', 'truncated', '--export-profile', 'srgb',
-            ]);
-            $this->vips->runAll(array_map(
-                fn (Rendition $rendition): array => ['vipsthumbnail', [
-                    $base, '-s', $this->size($rendition->width), '-o', "{$work}/{$rendition->fileName()}{$this->options($rendition->format)}",
-                ]],
+            $base = $this->base->make($source, $widest, $work);
+            $this->tools->runAll(array_map(
+                fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"),
                 $this->longestFirst($renditions),
             ));
 
-            return $this->moved($renditions, $work, $disk->path($folder));
-        } finally {
-            array_map(unlink(...), glob("{$work}/*") ?: []);
-            rmdir($work);
-        }
+            return $this->moved($renditions, $work, $target);
+        });
     }
 
-    private function size(int $width): string
+    /**
+     * How one rendition is cut from a base.
+     *
+     * @return array{string, list<string>} tool and arguments
+     */
+    public function command(string $base, Rendition $rendition, string $path): array
     {
-        return $width.'x'.self::ANY_HEIGHT.'>';
+        return ['vipsthumbnail', [$base, '-s', $rendition->width.'x'.BaseMaker::ANY_HEIGHT.'>', '-o', $path.$this->options($rendition->format)]];
     }
 
     private function options(Format $format): string

@@ -28,9 +28,16 @@ final class IntakeException extends RuntimeException
         return new self('file-too-large', self::named($name)." is larger than {$megabytes} MB, the most that is taken. Save it smaller and try again.");
     }
 
+    public static function tooLargeForOneRequest(string $name, int $limit): self
+    {
+        $megabytes = intdiv($limit, 1024 * 1024);
+
+        return new self('file-too-large', self::named($name)." is larger than {$megabytes} MB, the most that one request takes. Send it in parts (POST uploads).");
+    }
+
     public static function notAPicture(string $name, string $mediaType): self
     {
-        return new self('not-a-picture', self::named($name).' is not a picture that is taken here ('.Foreign::word($mediaType).'). JPEG, PNG, WebP, GIF, AVIF and HEIC are.');
+        return new self('not-a-picture', self::named($name).' is not a picture that is taken here ('.Foreign::word($mediaType).'). JPEG, PNG, WebP, GIF, AVIF and HEIC are, and MP4 and WebM videos.');
     }
 
     public static function dressedUp(string $name, string $really): self
@@ -43,9 +50,49 @@ final class IntakeException extends RuntimeException
         return new self('too-many-pixels', self::named($name).' has '.round($megapixels)." megapixels; at most {$limit} are taken. Save it smaller and try again.");
     }
 
-    public static function damaged(string $name, Throwable $previous): self
+    public static function noZip(string $name): self
+    {
+        return new self('damaged-file', self::named($name).' cannot be opened as a ZIP. Pack it again.');
+    }
+
+    public static function tooManyEntries(string $name, int $entries, int $most): self
+    {
+        return new self('too-many-entries', self::named($name)." has {$entries} files in it; at most {$most} are taken. Pack it in several ZIPs.");
+    }
+
+    public static function leadsOut(string $name): self
+    {
+        return new self('unsafe-entry', self::named($name).' has a name that leads out of the ZIP and is not taken.');
+    }
+
+    public static function isLink(string $name): self
+    {
+        return new self('unsafe-entry', self::named($name).' is a link and not a file, and is not taken.');
+    }
+
+    public static function isLocked(string $name): self
+    {
+        return new self('unsafe-entry', self::named($name).' is locked with a password. Pack it without one.');
+    }
+
+    public static function bomb(string $name): self
+    {
+        return new self('unsafe-entry', self::named($name).' grows more than a hundredfold when it is unpacked, as no picture does, and is not taken.');
+    }
+
+    public static function damaged(string $name, ?Throwable $previous = null): self
     {
         return new self('damaged-file', self::named($name).' is damaged or cut off: it could not be read to its end. Copy it again from where it came from.', $previous);
+    }
+
+    public static function noVideo(string $name): self
+    {
+        return new self('damaged-file', self::named($name).' cannot be read as a video. Export it again as MP4 (H.264) or WebM.');
+    }
+
+    public static function zipInside(string $name): self
+    {
+        return new self('not-a-picture', self::named($name).' is a ZIP inside a ZIP and is not opened. Put its pictures into the outer one.');
     }
 
     public static function notSent(string $name): self

@@ -4,99 +4,90 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Actions\NoteColours;
+use App\Imaging\FactsReader;
+use App\Imaging\FirstLook;
 use App\Imaging\Header;
 use App\Imaging\ImagingException;
-use App\Imaging\RenditionMaker;
-use App\Imaging\Vips;
+use App\Imaging\Source;
+use App\Imaging\Tools;
 use App\Jobs\MakeRenditions;
 use App\Models\Picture;
+use App\Models\PictureKind;
 use App\Models\PictureState;
 use Illuminate\Config\Repository;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\UniqueConstraintViolationException;
+use ZincPane\Core\Colour\LookHash;
+use ZincPane\Core\Colour\Palette;
+use ZincPane\Core\Colour\Raster;
+use ZincPane\Core\Cropping\FocalFinder;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Geometry\Shape;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Tidying\Recipe;
 
-/** Takes one file into the store: every way in comes through here. */
+/** What is peculiar to pictures on their way in. */
 final readonly class TakeInPicture
 {
     /** Width in px of the first rendition, made at once: it proves that the file reads to its end. */
     private const FIRST_WIDTH = 540;
 
     public function __construct(
-        private Vips $vips,
-        private RenditionMaker $maker,
+        private Tools $tools,
+        private FirstLook $look,
+        private FactsReader $facts,
+        private FirstWords $words,
+        private NoteColours $colours,
         private Factory $disks,
         private Repository $config,
     ) {
     }
 
     /**
-     * @param  string  $path  of a file that may be read, and is left as it is
-     * @param  string  $givenName  as the sender called it
-     * @param  array<string, string|float>  $own  words and focal point that come with it
+     * Fills in all that is to be known of a picture.
      *
-     * @throws IntakeException when the file is not a picture that can be taken; nothing was stored
+     * @throws IntakeException when it is damaged or too large; nothing of it is left
      */
-    public function handle(string $path, string $givenName, array $own = []): TakenIn
+    public function prepare(Picture $picture, string $path, Provenance $from): void
     {
-        $name = FileName::clean($givenName);
-        $type = $this->checked($path, $name);
-        $hash = (string) hash_file('sha256', $path);
-        $known = Picture::query()->where('hash', $hash)->first();
-        if ($known !== null) {
-            return $this->known($known, $name);
-        }
-
-        $header = $this->header($path, $name);
-        $picture = new Picture([
-            'hash' => $hash,
-            'rendition_key' => substr(hash('sha256', $hash.'|'), 0, 24),
-            'name' => $name,
-            'media_type' => $type->value,
-            'bytes' => (int) filesize($path),
-            'width' => $header->seenWidth(),
-            'height' => $header->seenHeight(),
+        $size = $this->size($path, $picture->name);
+        $picture->fill([
+            'kind' => PictureKind::Picture,
+            'rendition_key' => Picture::keyFor($picture->hash, Recipe::plain()),
+            'width' => $size->width, 'height' => $size->height,
+            'original_width' => $size->width, 'original_height' => $size->height,
+            'shape' => Shape::of($size)->value,
             'state' => PictureState::Preparing,
-            ...$own,
         ]);
-        $this->makeFirst($picture, $path, $name);
-        $this->store($picture, $path);
-        try {
-            $picture->save();
-        } catch (UniqueConstraintViolationException) {
-            // The same file came twice at once; the other one was a moment earlier.
-            return $this->known(Picture::query()->where('hash', $hash)->firstOrFail(), $name);
-        }
+        $raster = $this->firstLook($picture, $path, $size);
+        $focal = FocalFinder::find($raster);
+        [$x, $y] = $from->focal ?? [$focal->x, $focal->y];
+        $picture->fill([
+            'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
+            'palette' => Palette::of($raster)->toArray(), 'look' => LookHash::of($raster)->hex,
+        ]);
+        $this->words->fill($picture, $this->facts->read($path), $from);
+    }
+
+    /** What else is stored of it, in the transaction that stores it. */
+    public function record(Picture $picture): void
+    {
+        $this->colours->handle($picture);
+    }
+
+    public function finish(Picture $picture): void
+    {
         MakeRenditions::dispatch($picture->id);
-
-        return new TakenIn($picture, false, $type->fits($name) ? null : "“{$name}” is really a {$type->label()} file and was taken as one.");
     }
 
     /**
      * @throws IntakeException
      */
-    private function checked(string $path, string $name): PictureType
-    {
-        $bytes = (int) filesize($path);
-        $limit = $this->config->integer('zinc.limits.bytes');
-        if ($bytes === 0) {
-            throw IntakeException::empty($name);
-        }
-        if ($bytes > $limit) {
-            throw IntakeException::tooLarge($name, $limit);
-        }
-
-        return PictureType::sniff($path, $name);
-    }
-
-    /**
-     * @throws IntakeException
-     */
-    private function header(string $path, string $name): Header
+    private function size(string $path, string $name): Size
     {
         try {
-            $header = Header::of($this->vips, $path);
+            $header = Header::of($this->tools, $path);
         } catch (ImagingException $exception) {
             throw IntakeException::damaged($name, $exception);
         }
@@ -105,35 +96,23 @@ final readonly class TakeInPicture
             throw IntakeException::tooManyPixels($name, $header->megapixels(), $limit);
         }
 
-        return $header;
+        return Size::of($header->seenWidth(), $header->seenHeight());
     }
 
     /**
      * @throws IntakeException
      */
-    private function makeFirst(Picture $picture, string $path, string $name): void
+    private function firstLook(Picture $picture, string $path, Size $size): Raster
     {
-        $first = new Rendition(max(1, min(self::FIRST_WIDTH, $picture->width)), Format::WebP);
+        $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
         try {
-            $picture->renditions = $this->maker->make($path, [$first], $this->disks->disk('renditions'), $picture->renditionFolder());
+            [$bytes, $raster] = $this->look->take(new Source($path, $size, Recipe::plain()), $first, $this->disks->disk('renditions'), $picture->renditionFolder());
         } catch (ImagingException $exception) {
             $this->disks->disk('renditions')->deleteDirectory($picture->renditionFolder());
-            throw IntakeException::damaged($name, $exception);
+            throw IntakeException::damaged($picture->name, $exception);
         }
-    }
+        $picture->renditions = [$first->fileName() => $bytes];
 
-    private function store(Picture $picture, string $path): void
-    {
-        $disk = $this->disks->disk('originals');
-        $target = $picture->originalPath();
-        $beside = $target.'.'.bin2hex(random_bytes(6));
-        $stream = fopen($path, 'rb');
-        $disk->put($beside, $stream === false ? '' : $stream);
-        $disk->move($beside, $target);
-    }
-
-    private function known(Picture $picture, string $name): TakenIn
-    {
-        return new TakenIn($picture, true, "“{$name}” is here already as “{$picture->name}”; it was not stored twice.");
+        return $raster;
     }
 }

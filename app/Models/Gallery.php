@@ -10,6 +10,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\GalleryDocument;
 
 /**
@@ -17,6 +19,10 @@ use ZincPane\Core\Gallery\GalleryDocument;
  *
  * @property string $id
  * @property string $title
+ * @property string $description
+ * @property bool $shows_title
+ * @property bool $shows_description
+ * @property array{list: list<array{id: string, name: string}>, view: string} $albums
  * @property array<string, mixed> $design
  * @property int $version
  * @property ?string $edition_id
@@ -30,11 +36,16 @@ final class Gallery extends Model
 {
     use HasUlids;
 
+    /** All that drawing a gallery needs of its items. */
+    public const ITEMS = 'items.picture.poster';
+
     protected $guarded = [];
+
+    protected $attributes = ['description' => '', 'shows_title' => false, 'shows_description' => false, 'albums' => '{"list":[],"view":"headings"}'];
 
     protected function casts(): array
     {
-        return ['design' => 'array', 'version' => 'integer'];
+        return ['design' => 'array', 'version' => 'integer', 'albums' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
     }
 
     /**
@@ -75,11 +86,17 @@ final class Gallery extends Model
         return $this->belongsTo(Edition::class);
     }
 
+    public function about(): About
+    {
+        return About::of($this->title, $this->description, $this->shows_title, $this->shows_description);
+    }
+
     public function document(): GalleryDocument
     {
         return new GalleryDocument(
-            $this->title,
+            $this->about(),
             GalleryDesign::fromArray($this->design),
+            Albums::parse($this->albums['list'], $this->albums['view']),
             array_values($this->items->map(static fn (GalleryItem $item) => $item->toCore())->all()),
         );
     }

@@ -9,18 +9,27 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Gallery\WordField;
+use ZincPane\Core\Gallery\Words;
 
 /**
  * A picture's place in a gallery, with words that go before the picture's own.
  *
  * @property string $id
  * @property string $gallery_id
- * @property string $picture_id
+ * @property ?string $picture_id null for a text
  * @property int $position
  * @property ?string $title
  * @property ?string $caption
+ * @property ?string $description
  * @property ?string $alt
- * @property-read Picture $picture
+ * @property ?string $link
+ * @property ?string $credit
+ * @property ?bool $decorative
+ * @property ?string $text cleaned HTML of an item that is no picture
+ * @property ?string $album
+ * @property bool $is_hidden
+ * @property-read ?Picture $picture
  */
 final class GalleryItem extends Model
 {
@@ -29,6 +38,11 @@ final class GalleryItem extends Model
     public $timestamps = false;
 
     protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['decorative' => 'boolean', 'is_hidden' => 'boolean'];
+    }
 
     /**
      * @return BelongsTo<Picture, $this>
@@ -40,6 +54,21 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
-        return new Item($this->id, $this->picture_id, ItemWords::of($this->title, $this->caption, $this->alt));
+        // As the database gave them: a proof asks hundreds of items for all of their words.
+        $row = $this->attributes;
+        $texts = [];
+        foreach (WordField::cases() as $field) {
+            if (is_string($row[$field->value] ?? null)) {
+                $texts[$field->value] = $row[$field->value];
+            }
+        }
+
+        return new Item($this->id, $this->picture_id, ItemWords::of($texts, $this->decorative), $this->text, $this->album, $this->is_hidden);
+    }
+
+    /** The words in force: the gallery's where it has some, else the picture's own. */
+    public function words(): Words
+    {
+        return $this->toCore()->words->over($this->picture === null ? new Words : $this->picture->words());
     }
 }

@@ -18,6 +18,7 @@ use Illuminate\Support\Carbon;
  * @property array<string, mixed> $inverse
  * @property string $summary
  * @property EntryState $state
+ * @property int $state_version
  * @property bool $is_live whether it was in force when the gallery was last put live
  * @property Carbon $created_at
  */

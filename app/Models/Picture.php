@@ -6,32 +6,63 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use ZincPane\Core\Colour\LookHash;
+use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Tidying\Recipe;
 
 /**
- * One stored image: the original, facts about it, its renditions.
+ * One stored image or video: the original, facts about it, its renditions.
  *
  * @property string $id
+ * @property PictureKind $kind
  * @property string $hash
  * @property string $rendition_key
  * @property string $name
  * @property string $media_type
  * @property int $bytes
- * @property int $width
- * @property int $height
- * @property float $focal_x
- * @property float $focal_y
+ * @property int $width px as it is seen, once tidied
+ * @property int $height px as it is seen, once tidied
+ * @property int $original_width px, upright
+ * @property int $original_height px, upright
+ * @property array<string, mixed> $recipe
+ * @property float $focal_x on the upright original
+ * @property float $focal_y on the upright original
+ * @property string $focal_by found or person
  * @property string $title
  * @property string $caption
+ * @property string $description
  * @property string $alt
+ * @property string $link
+ * @property string $credit
+ * @property string $keywords
+ * @property bool $decorative
+ * @property array<string, string> $offered
+ * @property ?Carbon $taken_at
+ * @property string $camera
+ * @property string $rights
+ * @property string $source
+ * @property string $licence
+ * @property string $shape
+ * @property list<array{float, float, float, float}> $palette
+ * @property ?string $look
+ * @property ?string $poster_id
+ * @property ?float $seconds
  * @property PictureState $state
  * @property ?string $failure
  * @property array<string, int> $renditions bytes by file name
+ * @property ?Carbon $binned_at
+ * @property Carbon $created_at
+ * @property Carbon $updated_at
+ * @property-read ?Picture $poster
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, GalleryItem> $items
  */
 final class Picture extends Model
 {
@@ -44,11 +75,18 @@ final class Picture extends Model
 
     private string|int|float|null $madeAsWritten = null;
 
-    protected $attributes = ['focal_x' => 0.5, 'focal_y' => 0.5, 'title' => '', 'caption' => '', 'alt' => '', 'renditions' => '{}'];
+    protected $attributes = [
+        'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '',
+        'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload',
+        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null,
+    ];
 
     protected function casts(): array
     {
-        return ['state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float'];
+        return [
+            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean',
+            'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'binned_at' => 'datetime', 'seconds' => 'float',
+        ];
     }
 
     /**
@@ -59,30 +97,79 @@ final class Picture extends Model
         return $this->hasMany(GalleryItem::class);
     }
 
+    /**
+     * @return HasMany<PictureColour, $this>
+     */
+    public function colours(): HasMany
+    {
+        return $this->hasMany(PictureColour::class);
+    }
+
+    /**
+     * @return BelongsTo<Picture, $this>
+     */
+    public function poster(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'poster_id');
+    }
+
+    /**
+     * Videos that it stands for.
+     *
+     * @return HasMany<Picture, $this>
+     */
+    public function posterOf(): HasMany
+    {
+        return $this->hasMany(self::class, 'poster_id');
+    }
+
+    /** What is drawn of it: itself, or the picture that stands for a video; a video without one has none. */
+    public function face(): ?self
+    {
+        return $this->plain('kind') === PictureKind::Video->value ? $this->poster : $this;
+    }
+
+    /** As it is seen. */
     public function size(): Size
     {
         return Size::of((int) $this->plain('width'), (int) $this->plain('height'));
     }
 
+    /** Before it was tidied. */
+    public function upright(): Size
+    {
+        return Size::of($this->original_width, $this->original_height);
+    }
+
+    public function recipe(): Recipe
+    {
+        return Recipe::fromArray($this->recipe);
+    }
+
+    /** Where it is on the picture as it is seen. */
     public function focal(): FocalPoint
     {
-        return FocalPoint::of((float) $this->plain('focal_x'), (float) $this->plain('focal_y'));
+        $point = FocalPoint::of((float) $this->plain('focal_x'), (float) $this->plain('focal_y'));
+
+        return in_array($this->plain('recipe'), ['{}', '[]'], true) ? $point : $this->recipe()->seen($point, $this->upright());
     }
 
     public function words(): Words
     {
-        return new Words($this->title, $this->caption, $this->alt);
+        return new Words(
+            (string) $this->plain('title'), (string) $this->plain('caption'), (string) $this->plain('alt'), (string) $this->plain('description'),
+            (string) $this->plain('link'), (string) $this->plain('credit'), (bool) ($this->attributes['decorative'] ?? false),
+        );
     }
 
-    /**
-     * An attribute as the database gave it. A proof asks two hundred pictures for a dozen of them
-     * each; looking up the cast of every one takes longer than drawing the proof.
-     */
-    private function plain(string $name): string|int|float
+    public function palette(): Palette
     {
-        $value = $this->attributes[$name] ?? '';
+        return Palette::fromArray($this->palette);
+    }
 
-        return is_scalar($value) && ! is_bool($value) ? $value : '';
+    public function look(): ?LookHash
+    {
+        return $this->look === null ? null : LookHash::parse($this->look);
     }
 
     /** Where the original lies on its disk. */
@@ -91,16 +178,35 @@ final class Picture extends Model
         return substr($this->hash, 0, 2).'/'.$this->hash;
     }
 
+    /** The part of every address of its renditions: of the original and how it was tidied. */
+    public static function keyFor(string $hash, Recipe $recipe): string
+    {
+        $tidied = $recipe->isPlain() ? '' : json_encode($recipe->toArray(), JSON_THROW_ON_ERROR);
+
+        return substr(hash('sha256', $hash.'|'.$tidied), 0, 24);
+    }
+
     /** Where the renditions lie on their disk. */
     public function renditionFolder(): string
     {
-        return substr($this->rendition_key, 0, 2).'/'.$this->rendition_key;
+        return self::folderOf((string) $this->plain('rendition_key'));
+    }
+
+    public static function folderOf(string $key): string
+    {
+        return substr($key, 0, 2).'/'.$key;
     }
 
     /** The address of the folder of renditions, from the root of the host. */
     public function address(): string
     {
-        return '/media/'.$this->rendition_key;
+        return '/media/'.$this->plain('rendition_key');
+    }
+
+    /** The name that a published video has in its folder. */
+    public function videoFile(): string
+    {
+        return $this->media_type === 'video/webm' ? 'video.webm' : 'video.mp4';
     }
 
     /**
@@ -128,13 +234,25 @@ final class Picture extends Model
     /** The address of the smallest rendition that is at least so wide, else of the widest; null before there is one. */
     public function thumbnail(int $width): ?string
     {
+        $face = $this->face();
         $best = null;
-        foreach ($this->madeRenditions() as $rendition) {
+        foreach ($face?->madeRenditions() ?? [] as $rendition) {
             if ($rendition->format === Format::WebP && ($best === null || $best->width < $width)) {
                 $best = $rendition;
             }
         }
 
-        return $best === null ? null : $this->address().'/'.$best->fileName();
+        return $face === null || $best === null ? null : $face->address().'/'.$best->fileName();
+    }
+
+    /**
+     * An attribute as the database gave it. A proof asks two hundred pictures for a dozen of them
+     * each; looking up the cast of every one takes longer than drawing the proof.
+     */
+    private function plain(string $name): string|int|float
+    {
+        $value = $this->attributes[$name] ?? '';
+
+        return is_scalar($value) && ! is_bool($value) ? $value : '';
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Imaging\BaseMaker;
 use App\Imaging\RenditionMaker;
-use App\Imaging\Vips;
+use App\Imaging\Tools;
+use App\Intake\Sources\CameraCard;
+use App\Intake\Sources\Sources;
+use App\Intake\Sources\StockShelf;
 use App\Publishing\VisitorScript;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Cache\LockProvider;
+use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -22,14 +27,19 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
-        $this->app->singleton(Vips::class, static fn () => new Vips(
+        $this->app->singleton(Tools::class, static fn () => new Tools(
             config()->integer('zinc.limits.seconds'),
             config()->integer('zinc.limits.memory_bytes'),
         ));
         $this->app->singleton(RenditionMaker::class, static fn ($app) => new RenditionMaker(
-            $app->make(Vips::class),
+            $app->make(Tools::class),
+            $app->make(BaseMaker::class),
             ['webp' => config()->integer('zinc.quality.webp'), 'jpg' => config()->integer('zinc.quality.jpg')],
         ));
+        $this->app->singleton(Sources::class, static fn ($app) => new Sources([
+            new CameraCard(database_path('demo/card'), $app->make(ConnectionInterface::class)),
+            new StockShelf(database_path('demo/shelf')),
+        ]));
         $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist/zinc-pane.js')));
         $this->app->bind(StatefulGuard::class, static fn () => Auth::guard('web'));
         $this->app->bind(LockProvider::class, static fn () => Cache::store()->getStore());

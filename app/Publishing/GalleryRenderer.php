@@ -6,48 +6,50 @@ namespace App\Publishing;
 
 use App\Models\Gallery;
 use App\Models\GalleryItem;
-use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\ContentWidth;
-use ZincPane\Core\Delivery\Format;
-use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Gallery\Words;
-use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Layout\Layouts;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
-use ZincPane\Core\Markup\ShownPicture;
+use ZincPane\Core\Markup\Section;
+use ZincPane\Core\Markup\Shown;
 
 /** A gallery as it is now, or as an edition froze it, ready for the core to draw. */
 final readonly class GalleryRenderer
 {
+    /** @var non-empty-list<Section> */
+    public array $sections;
+
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  list<Shown>  $items
+     * @param  list<?string>  $inAlbums  of each item, the identifier of its album
      */
     private function __construct(
-        public string $title,
+        public About $about,
         public GalleryDesign $design,
-        public array $pictures,
-        public Arrangement $arrangement,
+        private Albums $albums,
+        public array $items,
+        private array $inAlbums,
     ) {
+        $this->sections = Section::of($items, $inAlbums, $albums, Layouts::of($design));
     }
 
-    /** Of the saved state; needs items with their pictures. */
+    /** Of the saved state; needs items with their pictures. What is hidden, or has no file yet, is not drawn. */
     public static function ofDraft(Gallery $gallery): self
     {
-        $shown = $gallery->items
-            ->filter(static fn (GalleryItem $item): bool => $item->picture->madeRenditions() !== [])
-            ->map(static fn (GalleryItem $item): ShownPicture => new ShownPicture(
-                $item->picture->size(),
-                $item->picture->focal(),
-                $item->toCore()->words->over($item->picture->words()),
-                $item->picture->address(),
-                array_values($item->picture->madeRenditions()),
-            ));
+        $items = $albums = [];
+        foreach ($gallery->items as $row) {
+            $shown = $row->is_hidden ? null : self::shown($row);
+            if ($shown !== null) {
+                $items[] = $shown;
+                $albums[] = $row->album;
+            }
+        }
+        $document = $gallery->about();
 
-        return self::of($gallery->title, GalleryDesign::fromArray($gallery->design), array_values($shown->all()));
+        return new self($document, GalleryDesign::fromArray($gallery->design), Albums::parse($gallery->albums['list'], $gallery->albums['view']), $items, $albums);
     }
 
     /**
@@ -55,16 +57,14 @@ final readonly class GalleryRenderer
      */
     public static function ofEdition(array $content): self
     {
-        /** @var array{title: string, design: array<string, mixed>, pictures: list<array{size: array{int, int}, focal: array{float, float}, words: array{string, string, string}, address: string, renditions: list<string>}>} $content */
-        $shown = array_map(static fn (array $picture): ShownPicture => new ShownPicture(
-            Size::of(...$picture['size']),
-            FocalPoint::of(...$picture['focal']),
-            new Words(...$picture['words']),
-            $picture['address'],
-            array_map(self::rendition(...), $picture['renditions']),
-        ), $content['pictures']);
-
-        return self::of($content['title'], GalleryDesign::fromArray($content['design']), $shown);
+        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>} $content */
+        return new self(
+            About::titled('-')->with($content['about']),
+            GalleryDesign::fromArray($content['design']),
+            Albums::parse($content['albums']['list'], $content['albums']['view']),
+            array_map(FrozenItem::read(...), $content['items']),
+            $content['in_albums'],
+        );
     }
 
     /**
@@ -75,15 +75,11 @@ final readonly class GalleryRenderer
     public function toArray(): array
     {
         return [
-            'title' => $this->title,
+            'about' => $this->about->toArray(),
             'design' => $this->design->toArray(),
-            'pictures' => array_map(static fn (ShownPicture $picture): array => [
-                'size' => [$picture->size->width, $picture->size->height],
-                'focal' => [$picture->focal->x, $picture->focal->y],
-                'words' => [$picture->words->title, $picture->words->caption, $picture->words->alt],
-                'address' => $picture->address,
-                'renditions' => array_map(static fn (Rendition $rendition): string => $rendition->fileName(), $picture->renditions),
-            ], $this->pictures),
+            'albums' => $this->albums->toArray(),
+            'items' => array_map(FrozenItem::write(...), $this->items),
+            'in_albums' => $this->inAlbums,
         ];
     }
 
@@ -92,23 +88,13 @@ final readonly class GalleryRenderer
      */
     public function fragment(string $id, ContentWidth $content): Fragment
     {
-        return (new GalleryMarkup($id, $this->design, $this->arrangement, $content))->render($this->title, $this->pictures);
+        return (new GalleryMarkup($id, $this->design, $content))->render($this->about, $this->albums->view, $this->sections);
     }
 
-    /**
-     * @param  list<ShownPicture>  $pictures
-     */
-    private static function of(string $title, GalleryDesign $design, array $pictures): self
+    private static function shown(GalleryItem $row): ?Shown
     {
-        $ratios = array_map(static fn (ShownPicture $picture): Ratio => $picture->size->ratio(), $pictures);
-
-        return new self($title, $design, $pictures, Layouts::of($design)->arrange($ratios));
-    }
-
-    private static function rendition(string $file): Rendition
-    {
-        [$width, $ending] = explode('.', $file);
-
-        return new Rendition(max(1, (int) $width), Format::from($ending));
+        return $row->picture === null
+            ? ShownItems::text($row->text ?? '', $row->words())
+            : ShownItems::picture($row->picture, $row->words());
     }
 }

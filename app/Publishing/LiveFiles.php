@@ -40,12 +40,14 @@ final readonly class LiveFiles
     }
 
     /**
-     * Makes a rendition readable for visitors.
+     * Makes a file readable for visitors.
      *
-     * @param  string  $source  folder on the disk of renditions
+     * @param  string  $disk  that it lies on
+     * @param  string  $source  its path there
      * @param  string  $key  in the address
+     * @param  string  $file  its name in the address
      */
-    public function release(string $source, string $key, string $file): void
+    public function release(string $disk, string $source, string $key, string $file): void
     {
         $target = $this->live()->path("media/{$key}/{$file}");
         if (is_file($target)) {
@@ -55,7 +57,7 @@ final readonly class LiveFiles
             mkdir(dirname($target), 0775, true);
         }
         $beside = $target.'.'.bin2hex(random_bytes(6));
-        $original = $this->disks->disk('renditions')->path("{$source}/{$file}");
+        $original = $this->disks->disk($disk)->path($source);
         // A hard link costs no space; where the disks differ, a copy does.
         if (! @link($original, $beside)) {
             copy($original, $beside);

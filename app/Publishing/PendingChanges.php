@@ -10,6 +10,8 @@ use App\Models\JournalEntry;
 use App\Models\Page;
 use App\Models\Pane;
 use App\Models\Site;
+use ZincPane\Core\Markup\Shown;
+use ZincPane\Core\Markup\ShownPicture;
 
 /** What putting a gallery live would change for visitors, told before it is done. */
 final readonly class PendingChanges
@@ -22,9 +24,13 @@ final readonly class PendingChanges
     {
     }
 
-    public static function of(Gallery $gallery, Site $site): self
+    /**
+     * @param  GalleryRenderer  $drawn  the saved state
+     */
+    public static function of(Gallery $gallery, Site $site, GalleryRenderer $drawn): self
     {
         $own = self::journal($gallery);
+        $own = [...$own, ...self::inTheStore($gallery, $drawn, $own === [])];
         $changes = $own;
         $pages = [];
         foreach ($site->pages as $page) {
@@ -56,6 +62,49 @@ final readonly class PendingChanges
         return array_values($entries->map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done
             ? $entry->summary
             : 'took back: '.$entry->summary)->all());
+    }
+
+    /**
+     * What happened to the pictures themselves, which no journal of a gallery tells.
+     *
+     * @param  bool  $isElseSame  nothing of the gallery was changed, so that places can be compared
+     * @return list<string>
+     */
+    private static function inTheStore(Gallery $gallery, GalleryRenderer $drawn, bool $isElseSame): array
+    {
+        $edition = $gallery->edition;
+        if ($edition === null || count(GalleryRenderer::ofEdition($edition->content)->items) !== count($drawn->items)) {
+            return [];
+        }
+        $then = GalleryRenderer::ofEdition($edition->content)->items;
+        $tidied = count(array_diff(self::addresses($drawn->items), self::addresses($then)));
+        $reworded = 0;
+        foreach ($isElseSame ? $drawn->items : [] as $i => $item) {
+            $reworded += $item->words() == $then[$i]->words() ? 0 : 1;
+        }
+        $pictures = static fn (int $count): string => $count === 1 ? 'a picture' : "{$count} pictures";
+
+        return [
+            ...($tidied === 0 ? [] : ["tidied {$pictures($tidied)}"]),
+            ...($reworded === 0 ? [] : ["changed the own words of {$pictures($reworded)}"]),
+        ];
+    }
+
+    /**
+     * @param  list<Shown>  $items
+     * @return list<string>
+     */
+    private static function addresses(array $items): array
+    {
+        $addresses = [];
+        foreach ($items as $item) {
+            if ($item instanceof ShownPicture) {
+                // A moved focal point shows another part of the same file.
+                $addresses[] = $item->address.'@'.round($item->focal->x, 3).','.round($item->focal->y, 3);
+            }
+        }
+
+        return $addresses;
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class ProofPages
     /** The page the gallery stands on first, or a page made up for one that stands nowhere. */
     public function ofGallery(Gallery $gallery): string
     {
-        $gallery->loadMissing('items.picture');
+        $gallery->loadMissing(Gallery::ITEMS);
         $site = $this->site();
         foreach ($site->pages as $page) {
             if ($page->panes->contains('gallery_id', $gallery->id)) {
@@ -44,7 +44,7 @@ final readonly class ProofPages
         $site = $this->site();
         /** @var Page $full */
         $full = $site->pages->find($page->id);
-        $gallery = $galleryId === null ? null : Gallery::query()->with('items.picture')->findOrFail($galleryId);
+        $gallery = $galleryId === null ? null : Gallery::query()->with(Gallery::ITEMS)->findOrFail($galleryId);
         $marker = $gallery === null ? null : static fn (int $spot): string => (string) Element::of('button', [
             'type' => 'button', 'class' => 'spot', 'data-spot' => $spot,
         ])->text("Place “{$gallery->title}” here");
@@ -61,7 +61,7 @@ final readonly class ProofPages
         $panes = [];
         foreach ($page->panes as $pane) {
             $isOwn = $pane->gallery_id === $gallery?->id;
-            $shown = $isOwn ? $gallery : Gallery::query()->with('items.picture')->findOrFail($pane->gallery_id);
+            $shown = $isOwn ? $gallery : Gallery::query()->with(Gallery::ITEMS)->findOrFail($pane->gallery_id);
             $panes[$pane->spot][] = GalleryRenderer::ofDraft($shown)->fragment(
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
                 $site->contentWidth(),

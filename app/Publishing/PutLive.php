@@ -11,8 +11,8 @@ use App\Actions\StaleVersionException;
 use App\Imaging\ImagingException;
 use App\Models\Edition;
 use App\Models\Gallery;
-use App\Models\GalleryItem;
 use App\Models\JournalEntry;
+use App\Models\PictureKind;
 use App\Models\Site;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Database\ConnectionInterface;
@@ -98,10 +98,17 @@ final readonly class PutLive
 
     private function release(Gallery $gallery): void
     {
-        $gallery->items->each(function (GalleryItem $item): void {
-            foreach (array_keys($item->picture->renditions) as $file) {
-                $this->files->release($item->picture->renditionFolder(), $item->picture->rendition_key, $file);
+        foreach ($gallery->items as $item) {
+            if ($item->is_hidden || $item->picture === null) {
+                continue;
             }
-        });
+            $face = $item->picture->face();
+            foreach (array_keys($face->renditions ?? []) as $file) {
+                $this->files->release('renditions', $face->renditionFolder().'/'.$file, $face->rendition_key, $file);
+            }
+            if ($item->picture->kind === PictureKind::Video) {
+                $this->files->release('originals', $item->picture->originalPath(), $item->picture->rendition_key, $item->picture->videoFile());
+            }
+        }
     }
 }

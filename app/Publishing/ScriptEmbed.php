@@ -26,6 +26,6 @@ final class ScriptEmbed
         // Every address in the markup is rooted; elsewhere it needs this host before it.
         $html = str_replace(['"/media/', ', /media/'], ['"'.self::HOST.'/media/', ', '.self::HOST.'/media/'], $fragment->html);
 
-        return json_encode(['title' => $gallery->title, 'html' => $html, 'css' => $fragment->css], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return json_encode(['title' => $gallery->about->title, 'html' => $html, 'css' => $fragment->css], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 }

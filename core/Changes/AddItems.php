@@ -7,7 +7,6 @@ namespace ZincPane\Core\Changes;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
-use ZincPane\Core\Gallery\ItemWords;
 
 /** Puts pictures into the gallery, at the end or at stated places. */
 final readonly class AddItems implements Change
@@ -49,14 +48,8 @@ final readonly class AddItems implements Change
     {
         $entries = [];
         foreach (is_array($values['items'] ?? null) ? $values['items'] : throw ChangeException::notAList('items', $values['items'] ?? null) as $entry) {
-            $id = is_array($entry) ? $entry['id'] ?? null : null;
-            $picture = is_array($entry) ? $entry['picture'] ?? null : null;
-            if (! is_array($entry) || ! is_string($id) || ! is_string($picture)) {
-                throw ChangeException::notAList('items', $entry);
-            }
-            $words = is_array($entry['words'] ?? null) ? $entry['words'] : [];
-            $at = is_int($entry['at'] ?? null) ? $entry['at'] : null;
-            $entries[] = [new Item($id, $picture, ItemWords::parse($words)), $at];
+            $at = is_array($entry) ? $entry['at'] ?? null : null;
+            $entries[] = [is_array($entry) ? Item::parse($entry) : throw ChangeException::notAnItem($entry), is_int($at) ? $at : null];
         }
 
         return new self($entries);
@@ -79,6 +72,11 @@ final readonly class AddItems implements Change
     public function inverseFor(GalleryDocument $before): Change
     {
         return RemoveItems::of(array_map(static fn (array $entry): string => $entry[0]->id, $this->entries));
+    }
+
+    public function touches(): array
+    {
+        return ['list'];
     }
 
     public function summary(): string

@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Changes;
 
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Settings\SettingException;
 
 /** Reads changes from what a browser sent or the journal holds. */
 final class Changes
 {
     private const KINDS = [
-        'rename' => Rename::class,
+        'about' => ChangeAbout::class,
         'design' => Redesign::class,
         'words' => Reword::class,
         'move' => Move::class,
         'order' => Reorder::class,
         'add' => AddItems::class,
         'remove' => RemoveItems::class,
+        'hide' => HideItems::class,
+        'albums' => ArrangeAlbums::class,
+        'text' => Rewrite::class,
     ];
 
     /**
      * @param  array<array-key, mixed>  $values  with "kind" and what the kind needs
      *
      * @throws ChangeException when the kind is unknown or something of it is missing or cannot be
-     * @throws DesignException when a setting of a design cannot be
+     * @throws SettingException when a setting of a design cannot be
      */
     public static function parse(array $values): Change
     {

@@ -59,6 +59,11 @@ final readonly class Move implements Change
         return Reorder::asIn($before);
     }
 
+    public function touches(): array
+    {
+        return array_map(static fn (string $item): string => "place.{$item}", $this->items);
+    }
+
     public function summary(): string
     {
         return count($this->items) === 1 ? 'moved a picture' : 'moved '.count($this->items).' pictures';

@@ -39,6 +39,11 @@ final readonly class Redesign implements Change
         return new self($before->design->differenceFrom($before->design->with($this->part)));
     }
 
+    public function touches(): array
+    {
+        return self::paths('design', $this->part);
+    }
+
     public function summary(): string
     {
         return 'changed the layout';
@@ -47,5 +52,19 @@ final readonly class Redesign implements Change
     public function toArray(): array
     {
         return ['kind' => 'design', 'design' => $this->part];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $part
+     * @return list<string>
+     */
+    private static function paths(string $prefix, array $part): array
+    {
+        $paths = [];
+        foreach ($part as $key => $value) {
+            $paths = [...$paths, ...(is_array($value) && ! array_is_list($value) ? self::paths("{$prefix}.{$key}", $value) : ["{$prefix}.{$key}"])];
+        }
+
+        return $paths;
     }
 }

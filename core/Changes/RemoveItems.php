@@ -46,6 +46,11 @@ final readonly class RemoveItems implements Change
         return AddItems::atPlaces($this->found($before));
     }
 
+    public function touches(): array
+    {
+        return ['list', ...array_map(static fn (string $item): string => "items.{$item}", $this->items)];
+    }
+
     public function summary(): string
     {
         return count($this->items) === 1 ? 'took out a picture' : 'took out '.count($this->items).' pictures';

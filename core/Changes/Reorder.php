@@ -13,9 +13,19 @@ final readonly class Reorder implements Change
 {
     /**
      * @param  list<string>  $items
+     * @param  string  $summary  what was done, in words that follow "You"
      */
-    private function __construct(private array $items)
+    private function __construct(private array $items, private string $summary = 'changed the order')
     {
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @param  string  $summary  what was done, in words that follow "You"
+     */
+    public static function to(array $items, string $summary): self
+    {
+        return new self($items, $summary);
     }
 
     /**
@@ -52,9 +62,14 @@ final readonly class Reorder implements Change
         return self::asIn($before);
     }
 
+    public function touches(): array
+    {
+        return ['place', 'list'];
+    }
+
     public function summary(): string
     {
-        return 'changed the order';
+        return $this->summary;
     }
 
     public function toArray(): array

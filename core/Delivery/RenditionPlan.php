@@ -52,11 +52,16 @@ final class RenditionPlan
         return new self([], null, Filling::Fit);
     }
 
-    public static function of(GalleryDesign $design, Arrangement $arrangement): self
+    /**
+     * @param  list<Arrangement>  $arrangements  of the gallery, or of each of its albums
+     */
+    public static function of(GalleryDesign $design, array $arrangements): self
     {
         $needs = [];
-        foreach ($arrangement->bands as $band) {
-            $needs[] = self::rangeOf($band);
+        foreach ($arrangements as $arrangement) {
+            foreach ($arrangement->bands as $band) {
+                $needs[] = self::rangeOf($band);
+            }
         }
         $shape = $design->layout->shape;
 

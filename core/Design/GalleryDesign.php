@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Settings\Settings;
+
 /** Everything about how a gallery looks and behaves. Never changed, only replaced. */
 final readonly class GalleryDesign
 {
@@ -22,13 +25,13 @@ final readonly class GalleryDesign
     /**
      * @param  array<array-key, mixed>  $values  as toArray() gives it; missing keys take their defaults
      *
-     * @throws DesignException when a key is unknown or a value out of its range
+     * @throws SettingException when a key is unknown or a value out of its range
      */
     public static function fromArray(array $values): self
     {
         $settings = Settings::read('design', $values, ['schema', 'layout']);
         if (! in_array($settings->raw('schema'), [self::SCHEMA, null], true)) {
-            throw DesignException::wrongSchema($settings->raw('schema'), self::SCHEMA);
+            throw SettingException::wrongSchema($settings->raw('schema'), self::SCHEMA);
         }
 
         return new self(GridDesign::fromArray(array_key_exists('layout', $values) ? $values['layout'] : []));
@@ -47,12 +50,12 @@ final readonly class GalleryDesign
      *
      * @param  array<array-key, mixed>  $part  nested as toArray(), only what changes
      *
-     * @throws DesignException when a key is unknown or a value out of its range
+     * @throws SettingException when a key is unknown or a value out of its range
      */
     public function with(array $part): self
     {
         if (array_key_exists('layout', $part) && ! is_array($part['layout'])) {
-            throw DesignException::notAGroup('design.layout', $part['layout']);
+            throw SettingException::notAGroup('design.layout', $part['layout']);
         }
 
         return self::fromArray(self::merged($this->toArray(), $part));

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Settings\Settings;
+
 /** The settings of a grid. */
 final readonly class GridDesign
 {
@@ -31,23 +34,23 @@ final readonly class GridDesign
     }
 
     /**
-     * @throws DesignException when a key is unknown or a value out of its range
+     * @throws SettingException when a key is unknown or a value out of its range
      */
     public static function fromArray(mixed $values): self
     {
         $settings = Settings::read('design.layout', $values, self::KEYS);
         if (! in_array($settings->raw('kind'), [self::KIND, null], true)) {
-            throw DesignException::notAmong('design.layout.kind', $settings->raw('kind'), [self::KIND]);
+            throw SettingException::notAmong('design.layout.kind', $settings->raw('kind'), [self::KIND]);
         }
 
         return new self(
-            $settings->choice('column_rule', ColumnRule::Count),
+            $settings->choice('column_rule', ColumnRule::class, ColumnRule::Count),
             $settings->int('columns', 3, ...self::RANGES['columns']),
             $settings->int('tile_width', 220, ...[...self::RANGES['tile_width'], 'px']),
-            $settings->choice('shape', TileShape::ThreeTwo),
-            $settings->choice('filling', Filling::Crop),
+            $settings->choice('shape', TileShape::class, TileShape::ThreeTwo),
+            $settings->choice('filling', Filling::class, Filling::Crop),
             $settings->int('gap', 8, ...[...self::RANGES['gap'], 'px']),
-            $settings->choice('last_row', LastRow::Start),
+            $settings->choice('last_row', LastRow::class, LastRow::Start),
         );
     }
 

@@ -43,6 +43,75 @@ final class ChangeException extends InvalidArgumentException
         return new self($field, 'text', "{$field} takes text, got ".Foreign::shown($given).'.');
     }
 
+    public static function notAFlag(string $field, mixed $given): self
+    {
+        return new self($field, 'true or false', "{$field} takes true or false, got ".Foreign::shown($given).'.');
+    }
+
+    /**
+     * @param  list<string>  $known
+     */
+    public static function unknownAbout(string $given, array $known): self
+    {
+        $allowed = 'the keys '.implode(', ', $known);
+
+        return new self('about.'.Foreign::word($given), $allowed, Foreign::shown($given)." is nothing a gallery says of itself; there are {$allowed}.");
+    }
+
+    public static function notAnItem(mixed $given): self
+    {
+        return new self('items', 'items with an id and either a picture or a text', 'items takes items with an id and either a picture or a text, got '.Foreign::shown($given).'.');
+    }
+
+    public static function notATextItem(string $given): self
+    {
+        return new self('item', 'a text of this gallery', Foreign::shown($given).' is a picture, not a text.');
+    }
+
+    public static function notAnAlbum(mixed $given): self
+    {
+        return new self('albums', 'albums with an id of letters and digits and a name', 'albums takes albums with an id of letters and digits and a name, got '.Foreign::shown($given).'.');
+    }
+
+    public static function albumName(string $given, int $longest): self
+    {
+        $allowed = "a name of 1 to {$longest} characters";
+
+        return new self('albums.name', $allowed, "An album takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
+    public static function tooManyAlbums(int $given, int $most): self
+    {
+        return new self('albums', "at most {$most} albums", "A gallery has at most {$most} albums, got {$given}.");
+    }
+
+    public static function albumTwice(): self
+    {
+        return new self('albums', 'every album once', 'Two albums have the same id.');
+    }
+
+    public static function noSuchAlbum(string $given): self
+    {
+        return new self('albums', 'an album of this gallery', Foreign::shown($given).' is no album of this gallery; it may have been removed in another window.');
+    }
+
+    /**
+     * @param  list<string>  $known
+     */
+    public static function unknownView(mixed $given, array $known): self
+    {
+        $allowed = 'one of '.implode(', ', $known);
+
+        return new self('albums.view', $allowed, "albums.view takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
+    public static function notAnAddress(string $given): self
+    {
+        $allowed = 'an address that begins with https://, http://, mailto:, / or #';
+
+        return new self('words.link', $allowed, "words.link takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
     public static function tooLong(string $field, int $length, int $longest): self
     {
         $allowed = "at most {$longest} characters";
@@ -73,6 +142,11 @@ final class ChangeException extends InvalidArgumentException
     public static function takenItem(string $given): self
     {
         return new self('items', 'identifiers not yet in this gallery', Foreign::shown($given).' is already in this gallery.');
+    }
+
+    public static function picturesGone(int $count): self
+    {
+        return new self('items', 'pictures of the store', ($count === 1 ? 'A picture' : "{$count} pictures").' of this step were deleted from the store for good, so that it cannot be taken back.');
     }
 
     public static function notTheSameItems(): self

@@ -13,20 +13,26 @@ final readonly class GalleryDocument
      * @param  list<Item>  $items  in order
      */
     public function __construct(
-        public string $title,
+        public About $about,
         public GalleryDesign $design,
+        public Albums $albums,
         public array $items,
     ) {
     }
 
-    public function titled(string $title): self
+    public function saying(About $about): self
     {
-        return new self($title, $this->design, $this->items);
+        return new self($about, $this->design, $this->albums, $this->items);
     }
 
     public function designed(GalleryDesign $design): self
     {
-        return new self($this->title, $design, $this->items);
+        return new self($this->about, $design, $this->albums, $this->items);
+    }
+
+    public function inAlbums(Albums $albums): self
+    {
+        return new self($this->about, $this->design, $albums, $this->items);
     }
 
     /**
@@ -34,7 +40,17 @@ final readonly class GalleryDocument
      */
     public function holding(array $items): self
     {
-        return new self($this->title, $this->design, $items);
+        return new self($this->about, $this->design, $this->albums, $items);
+    }
+
+    /**
+     * The items with some replaced, in the same order.
+     *
+     * @param  array<string, Item>  $changed  by id
+     */
+    public function replacing(array $changed): self
+    {
+        return $this->holding(array_map(static fn (Item $item): Item => $changed[$item->id] ?? $item, $this->items));
     }
 
     /**
@@ -55,6 +71,23 @@ final readonly class GalleryDocument
      */
     public function item(string $id): Item
     {
-        return $this->items[$this->places()[$id] ?? throw ChangeException::unknownItem($id)];
+        return $this->items([$id])[$id];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, Item> by id
+     *
+     * @throws ChangeException when no item has one of the ids
+     */
+    public function items(array $ids): array
+    {
+        $places = $this->places();
+        $found = [];
+        foreach ($ids as $id) {
+            $found[$id] = $this->items[$places[$id] ?? throw ChangeException::unknownItem($id)];
+        }
+
+        return $found;
     }
 }

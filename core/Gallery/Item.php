@@ -4,30 +4,80 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Gallery;
 
-/** One picture's place in a gallery. */
+/** One place in a gallery: a picture or video of the store, or a small piece of text. */
 final readonly class Item
 {
     /**
      * @param  string  $id  ULID, its own in the gallery
-     * @param  string  $picture  ULID of the picture
+     * @param  ?string  $picture  ULID of the picture or video; null for a text
+     * @param  ?string  $text  HTML that was cleaned when it came in; null for a picture or video
+     * @param  ?string  $album  identifier of the album it is in
      */
     public function __construct(
         public string $id,
-        public string $picture,
+        public ?string $picture,
         public ItemWords $words,
+        public ?string $text = null,
+        public ?string $album = null,
+        public bool $hidden = false,
     ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values  as toArray() gave them
+     *
+     * @throws ChangeException when something of it is missing or cannot be
+     */
+    public static function parse(array $values): self
+    {
+        $text = static fn (string $key): ?string => is_string($values[$key] ?? null) ? $values[$key] : null;
+        $id = $text('id');
+        if ($id === null || ($text('picture') === null) === ($text('text') === null)) {
+            throw ChangeException::notAnItem($values);
+        }
+
+        return new self(
+            $id,
+            $text('picture'),
+            ItemWords::parse(is_array($values['words'] ?? null) ? $values['words'] : []),
+            $text('text'),
+            $text('album'),
+            ($values['hidden'] ?? false) === true,
+        );
     }
 
     public function withWords(ItemWords $words): self
     {
-        return new self($this->id, $this->picture, $words);
+        return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden);
+    }
+
+    public function withText(string $text): self
+    {
+        return new self($this->id, $this->picture, $this->words, $text, $this->album, $this->hidden);
+    }
+
+    public function inAlbum(?string $album): self
+    {
+        return new self($this->id, $this->picture, $this->words, $this->text, $album, $this->hidden);
+    }
+
+    public function hidden(bool $hidden): self
+    {
+        return new self($this->id, $this->picture, $this->words, $this->text, $this->album, $hidden);
     }
 
     /**
-     * @return array{id: string, picture: string, words: array{title: ?string, caption: ?string, alt: ?string}}
+     * @return array<string, mixed> as parse() reads it
      */
     public function toArray(): array
     {
-        return ['id' => $this->id, 'picture' => $this->picture, 'words' => $this->words->toArray()];
+        return [
+            'id' => $this->id,
+            'picture' => $this->picture,
+            'words' => array_filter($this->words->toArray(), static fn (string|bool|null $word): bool => $word !== null),
+            'text' => $this->text,
+            'album' => $this->album,
+            'hidden' => $this->hidden,
+        ];
     }
 }

@@ -12,31 +12,34 @@ use Normalizer;
  */
 final readonly class ItemWords
 {
-    /** Greatest number of characters, by field. */
-    public const LONGEST = ['title' => 200, 'caption' => 1000, 'alt' => 1000];
+    private const DECORATIVE = 'decorative';
 
-    private function __construct(
-        public ?string $title,
-        public ?string $caption,
-        public ?string $alt,
-    ) {
+    /**
+     * @param  array<string, string>  $texts  by field; a field that is not there is the picture's own
+     */
+    private function __construct(private array $texts, public ?bool $decorative)
+    {
     }
 
     public static function none(): self
     {
-        return new self(null, null, null);
-    }
-
-    /** Words that were checked when they were written. */
-    public static function of(?string $title, ?string $caption, ?string $alt): self
-    {
-        return new self($title, $caption, $alt);
+        return new self([], null);
     }
 
     /**
-     * @param  array<array-key, mixed>  $words  some of title, caption, alt; the others are null
+     * Words that were checked when they were written.
      *
-     * @throws ChangeException when a key is unknown, or a value is neither null nor text of a length that fits
+     * @param  array<string, string>  $texts  by field
+     */
+    public static function of(array $texts, ?bool $decorative): self
+    {
+        return new self($texts, $decorative);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $words  some of the fields, and decorative; the others are null
+     *
+     * @throws ChangeException when a key is unknown, or a value is neither null nor what the field takes
      */
     public static function parse(array $words): self
     {
@@ -46,63 +49,110 @@ final readonly class ItemWords
     /**
      * These words with some replaced.
      *
-     * @param  array<array-key, mixed>  $words  some of title, caption, alt
+     * @param  array<array-key, mixed>  $words  some of the fields, and decorative
      *
-     * @throws ChangeException when a key is unknown, or a value is neither null nor text of a length that fits
+     * @throws ChangeException when a key is unknown, or a value is neither null nor what the field takes
      */
     public function with(array $words): self
     {
-        $all = $this->toArray();
-        foreach ($words as $field => $text) {
-            $longest = self::LONGEST[$field] ?? throw ChangeException::unknownWord((string) $field, array_keys(self::LONGEST));
-            $all[$field] = self::checked((string) $field, $text, $longest);
+        $texts = $this->texts;
+        $decorative = $this->decorative;
+        foreach ($words as $key => $value) {
+            if ($key === self::DECORATIVE) {
+                $decorative = $value === null || is_bool($value) ? $value : throw ChangeException::notAFlag('words.decorative', $value);
+
+                continue;
+            }
+            $field = WordField::tryFrom((string) $key) ?? throw ChangeException::unknownWord((string) $key, self::keys());
+            $text = self::checked($field, $value);
+            if ($text === null) {
+                unset($texts[$field->value]);
+            } else {
+                $texts[$field->value] = $text;
+            }
         }
 
-        return new self($all['title'], $all['caption'], $all['alt']);
+        return new self($texts, $decorative);
+    }
+
+    public function text(WordField $field): ?string
+    {
+        return $this->texts[$field->value] ?? null;
     }
 
     public function over(Words $own): Words
     {
-        return new Words(
-            $this->title ?? $own->title,
-            $this->caption ?? $own->caption,
-            $this->alt ?? $own->alt,
+        return $this->texts === [] && $this->decorative === null ? $own : new Words(
+            $this->texts['title'] ?? $own->title,
+            $this->texts['caption'] ?? $own->caption,
+            $this->texts['alt'] ?? $own->alt,
+            $this->texts['description'] ?? $own->description,
+            $this->texts['link'] ?? $own->link,
+            $this->texts['credit'] ?? $own->credit,
+            $this->decorative ?? $own->decorative,
         );
     }
 
     /**
-     * @return array{title: ?string, caption: ?string, alt: ?string}
+     * @return array<string, string|bool|null> every field and decorative
      */
     public function toArray(): array
     {
-        return ['title' => $this->title, 'caption' => $this->caption, 'alt' => $this->alt];
+        return [...array_fill_keys(self::keys(), null), ...$this->texts, self::DECORATIVE => $this->decorative];
     }
 
-    private static function checked(string $field, mixed $text, int $longest): ?string
+    /**
+     * @return list<string>
+     */
+    private static function keys(): array
+    {
+        return [...array_map(static fn (WordField $field): string => $field->value, WordField::cases()), self::DECORATIVE];
+    }
+
+    /**
+     * @throws ChangeException when it is neither null nor text of a length that fits
+     */
+    private static function checked(WordField $field, mixed $text): ?string
     {
         if ($text === null) {
             return null;
         }
+        $name = "words.{$field->value}";
         if (! is_string($text)) {
-            throw ChangeException::notText("words.{$field}", $text);
+            throw ChangeException::notText($name, $text);
         }
-        $plain = self::plain($text);
-        if (mb_strlen($plain) > $longest) {
-            throw ChangeException::tooLong("words.{$field}", mb_strlen($plain), $longest);
+        $plain = self::plain($text, $field->hasLines());
+        if (mb_strlen($plain) > $field->longest()) {
+            throw ChangeException::tooLong($name, mb_strlen($plain), $field->longest());
         }
 
-        return $plain;
+        return $field === WordField::Link ? self::address($plain) : $plain;
     }
 
-    /** Composed Unicode without control characters (line breaks stay), trimmed. */
-    private static function plain(string $text): string
+    /** Composed Unicode without control characters (line breaks stay where they may), trimmed. */
+    private static function plain(string $text, bool $hasLines): string
     {
-        $plain = mb_scrub(str_replace(["\r\n", "\r"], "\n", $text), 'UTF-8');
+        $plain = mb_scrub(str_replace(["\r\n", "\r", "\u{2028}", "\u{2029}"], "\n", $text), 'UTF-8');
         $composed = Normalizer::normalize($plain, Normalizer::FORM_C);
         if (is_string($composed)) {
             $plain = $composed;
         }
 
-        return trim((string) preg_replace('/ *[^\P{C}\n\x{200C}\x{200D}]+ */u', ' ', $plain));
+        return trim((string) preg_replace($hasLines ? '/ *[^\P{C}\n\x{200C}\x{200D}]+ */u' : '/ *[^\P{C}\x{200C}\x{200D}]+ */u', ' ', $plain));
+    }
+
+    /**
+     * Where a click may lead: another site, a place on this one, a letter. "saltreed.example/kites"
+     * is taken for another site.
+     *
+     * @throws ChangeException when it is something else, a script say
+     */
+    private static function address(string $text): string
+    {
+        return match (true) {
+            $text === '', preg_match('~^(https?://[^\s/]|mailto:[^\s@]+@|/(?![/\\\\])|#)\S*$~i', $text) === 1 => $text,
+            preg_match('~^[a-z0-9-]+(\.[a-z0-9-]+)+([/?#]\S*)?$~i', $text) === 1 => 'https://'.$text,
+            default => throw ChangeException::notAnAddress($text),
+        };
     }
 }

@@ -7,7 +7,7 @@ namespace ZincPane\Core\Markup;
 /** An HTML element that escapes what it is given; the only place that writes tags. */
 final class Element
 {
-    private const VOID = ['img', 'source', 'link', 'meta'];
+    private const VOID = ['img', 'source', 'link', 'meta', 'input'];
 
     /** @var list<string> */
     private array $children = [];
@@ -30,6 +30,13 @@ final class Element
     public function text(string $text): self
     {
         $this->children[] = self::escaped($text);
+
+        return $this;
+    }
+
+    public function html(CleanHtml $html): self
+    {
+        $this->children[] = $html->html;
 
         return $this;
     }

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup;
 
 use ZincPane\Core\Delivery\ContentWidth;
-use ZincPane\Core\Delivery\Format;
-use ZincPane\Core\Delivery\Rendition;
-use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\Sizes;
 use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\AlbumView;
 
 /**
  * Writes a gallery as plain HTML and CSS that lay themselves out without a script; each tile
@@ -19,97 +17,60 @@ use ZincPane\Core\Layout\Arrangement;
  */
 final readonly class GalleryMarkup
 {
-    /** Tiles that are asked for at once; the others when the visitor comes near. */
-    private const EAGER = 4;
-
     /**
      * @param  string  $id  letters, digits and hyphens, its own on the page; part of every selector
      */
     public function __construct(
         private string $id,
         private GalleryDesign $design,
-        private Arrangement $arrangement,
         private ContentWidth $content,
     ) {
     }
 
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  non-empty-list<Section>  $sections
      */
-    public function render(string $title, array $pictures): Fragment
+    public function render(About $about, AlbumView $view, array $sections): Fragment
     {
-        $list = Element::of('ul', ['class' => 'zp-tiles', 'role' => 'list', 'aria-label' => $title]);
-        $sizes = new Sizes($this->arrangement, $this->content, $this->design->layout->filling === Filling::Crop);
-        foreach ($pictures as $i => $picture) {
-            $list->add(Element::of('li')->add(
-                $this->link($picture, $i, count($pictures), $sizes->of($i, $picture->size->ratio())),
-            ));
+        $root = Element::of('div', ['class' => "zp zp-{$this->id}", 'data-zinc-pane' => true]);
+        if ($about->showsTitle) {
+            $root->add(Element::of('h2', ['class' => 'zp-title'])->text($about->title));
         }
-        $root = Element::of('div', ['class' => "zp zp-{$this->id}", 'data-zinc-pane' => true])->add($list);
-
-        return new Fragment($this->id, (string) $root, (new GridCss($this->id, $this->design, $this->arrangement))->render($pictures));
-    }
-
-    private function link(ShownPicture $picture, int $index, int $count, string $sizes): Element
-    {
-        $words = $picture->words;
-        $width = RenditionPlan::linkWidth($picture->size);
-        $named = $words->alt !== '' || $words->title !== '';
-
-        return Element::of('a', [
-            'href' => $picture->addressOf(new Rendition($width, Format::Jpeg)),
-            'aria-label' => $named ? null : 'Picture '.($index + 1)." of {$count}",
-            'data-title' => $words->title !== '' ? $words->title : null,
-            'data-caption' => $words->caption !== '' ? $words->caption : null,
-        ])->add($this->picture($picture, $index, $sizes));
-    }
-
-    private function picture(ShownPicture $picture, int $index, string $sizes): Element
-    {
-        $lazy = $index >= self::EAGER;
-        // Where the page's width is not known, a browser that can measures a lazy picture itself.
-        $told = $lazy && $this->content == ContentWidth::unknown() ? 'auto, '.$sizes : $sizes;
-        $fallback = $this->sourceSet($picture, Format::Jpeg);
-
-        return Element::of('picture')->add(
-            Element::of('source', [
-                'type' => Format::WebP->mediaType(),
-                'srcset' => $this->sourceSet($picture, Format::WebP),
-                'sizes' => $told,
-            ]),
-            Element::of('img', [
-                'src' => $picture->addressOf($this->smallestJpeg($picture)),
-                'srcset' => $fallback,
-                'sizes' => $told,
-                'width' => $picture->size->width,
-                'height' => $picture->size->height,
-                'alt' => $picture->words->alt !== '' ? $picture->words->alt : $picture->words->title,
-                'loading' => $lazy ? 'lazy' : null,
-                'decoding' => 'async',
-            ]),
-        );
-    }
-
-    private function smallestJpeg(ShownPicture $picture): Rendition
-    {
-        foreach ($picture->renditions as $rendition) {
-            if ($rendition->format === Format::Jpeg) {
-                return $rendition;
-            }
+        if ($about->showsDescription && $about->description !== '') {
+            $root->add(Element::of('p', ['class' => 'zp-about'])->text($about->description));
+        }
+        $tabs = $view === AlbumView::Tabs && count($sections) > 1;
+        if ($tabs) {
+            $root->add((new AlbumTabs($this->id))->chooser($sections));
+        }
+        $tiles = new TileMarkup($this->id, array_sum(array_map(static fn (Section $section): int => count($section->items), $sections)), $this->content);
+        $css = (new FrameCss($this->id, $this->design->layout))->render($about, $sections);
+        $css .= $tabs ? (new AlbumTabs($this->id))->css($sections) : '';
+        foreach ($sections as $number => $section) {
+            $root->add($this->section($section, $number, $about, $tabs, $tiles));
+            $css .= (new GridCss($this->id, $number, $this->design->layout, $section->arrangement))->render($section->items);
         }
 
-        return new Rendition(RenditionPlan::linkWidth($picture->size), Format::Jpeg);
+        return new Fragment($this->id, (string) $root, $css);
     }
 
-    private function sourceSet(ShownPicture $picture, Format $format): string
+    private function section(Section $section, int $number, About $about, bool $tabs, TileMarkup $tiles): Element
     {
-        $candidates = [];
-        foreach ($picture->renditions as $rendition) {
-            if ($rendition->format === $format) {
-                $candidates[] = $picture->addressOf($rendition).' '.$rendition->width.'w';
-            }
+        $name = $section->name ?? $about->title;
+        $list = Element::of('ul', ['class' => "zp-tiles zp-s{$number}", 'role' => 'list', 'aria-label' => $name]);
+        $sizes = new Sizes($section->arrangement, $this->content, $this->design->layout->filling === Filling::Crop);
+        foreach ($section->items as $i => $item) {
+            $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
+        }
+        if ($section->name === null && ! $tabs) {
+            return $list;
+        }
+        $whole = Element::of('div', ['class' => "zp-album zp-a{$number}"]);
+        if ($section->name !== null && ! $tabs) {
+            // Under the gallery's own title where that is shown, else in its place.
+            $whole->add(Element::of($about->showsTitle ? 'h3' : 'h2', ['class' => 'zp-name'])->text($section->name));
         }
 
-        return implode(', ', $candidates);
+        return $whole->add($list);
     }
 }

@@ -6,7 +6,7 @@ namespace ZincPane\Core\Markup;
 
 use ZincPane\Core\Cropping\CropWindow;
 use ZincPane\Core\Design\Filling;
-use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\GridDesign;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Geometry\Box;
 use ZincPane\Core\Geometry\Ratio;
@@ -19,21 +19,28 @@ use ZincPane\Core\Layout\BandArrangement;
  */
 final readonly class GridCss
 {
+    private string $list;
+
+    /**
+     * @param  int  $section  number of the section in its gallery
+     */
     public function __construct(
-        private string $id,
-        private GalleryDesign $design,
+        string $id,
+        int $section,
+        private GridDesign $layout,
         private Arrangement $arrangement,
     ) {
+        $this->list = ".zp-{$id} .zp-s{$section}";
     }
 
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  list<Shown>  $items
      */
-    public function render(array $pictures): string
+    public function render(array $items): string
     {
-        $css = $this->frame().$this->shapes($pictures);
+        $css = $this->shapes($items);
         foreach ($this->arrangement->bands as $band) {
-            $rules = $this->band($band, $pictures);
+            $rules = $this->band($band, $items);
             $css .= $band->band->from === 0 && $band->band->until === null
                 ? $rules
                 : "@container {$this->condition($band)}{{$rules}}";
@@ -54,35 +61,18 @@ final readonly class GridCss
         };
     }
 
-    private function frame(): string
-    {
-        $s = ".zp-{$this->id}";
-        $gap = $this->design->layout->gap;
-        $fit = $this->design->layout->filling === Filling::Crop ? 'cover' : 'contain';
-        $plain = 'margin:0;padding:0;border:0;float:none;min-width:0;max-width:none;max-height:none';
-
-        // The least width lets it stand below a float that leaves it too little room.
-        return "{$s}{display:block;container-type:inline-size;{$plain};min-width:min(100%,240px)}"
-            ."{$s} .zp-tiles{display:grid;gap:{$gap}px;align-items:start;list-style:none;width:auto;{$plain}}"
-            ."{$s} li{display:block;{$plain}}"
-            ."{$s} li::before{content:none}"
-            ."{$s} li a,{$s} li picture{display:block;width:100%;height:100%;{$plain};text-decoration:none}"
-            ."{$s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}"
-            ."{$s} li img{display:block;width:100%;height:100%;object-fit:{$fit};object-position:var(--zp-at,50% 50%);{$plain};border-radius:0}";
-    }
-
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  list<Shown>  $items
      */
-    private function shapes(array $pictures): string
+    private function shapes(array $items): string
     {
-        $shared = $this->design->layout->shape->ratio();
+        $shared = $this->layout->shape->ratio();
         if ($shared === null) {
-            return $this->ownShapes($pictures);
+            return $this->ownShapes($items);
         }
-        $css = ".zp-{$this->id} li{aspect-ratio:".Css::number($shared->value, 5).'}';
-        foreach ($pictures as $i => $picture) {
-            $at = $this->objectPosition($picture, $shared);
+        $css = "{$this->list}>li{aspect-ratio:".Css::number($shared->value, 5).'}';
+        foreach ($items as $i => $item) {
+            $at = $this->objectPosition($item, $shared);
             $css .= $at === null ? '' : $this->tile($i)."{--zp-at:{$at}}";
         }
 
@@ -90,37 +80,37 @@ final readonly class GridCss
     }
 
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  list<Shown>  $items
      */
-    private function ownShapes(array $pictures): string
+    private function ownShapes(array $items): string
     {
         $css = '';
-        foreach ($pictures as $i => $picture) {
-            $css .= $this->tile($i)."{aspect-ratio:{$picture->size->width}/{$picture->size->height}}";
+        foreach ($items as $i => $item) {
+            $css .= $this->tile($i).'{aspect-ratio:'.Css::number($item->ratio()->value, 5).'}';
         }
 
         return $css;
     }
 
     /**
-     * @param  list<ShownPicture>  $pictures
+     * @param  list<Shown>  $items
      */
-    private function band(BandArrangement $band, array $pictures): string
+    private function band(BandArrangement $band, array $items): string
     {
-        $css = ".zp-{$this->id} .zp-tiles{grid-template-columns:repeat({$band->columns},minmax(0,1fr))}";
+        $css = "{$this->list}{grid-template-columns:repeat({$band->columns},minmax(0,1fr))}";
         $short = $band->inLastRow();
-        if ($short === $band->columns || $this->design->layout->lastRow === LastRow::Start) {
+        if ($short === $band->columns || $this->layout->lastRow === LastRow::Start) {
             return $css;
         }
-        for ($i = count($pictures) - $short; $i < count($pictures); $i++) {
-            $css .= $this->placed($i, $band->boxes->get($i), $band->rows(), $pictures[$i]);
+        for ($i = count($items) - $short; $i < count($items); $i++) {
+            $css .= $this->placed($i, $band->boxes->get($i), $band->rows(), $items[$i]);
         }
 
         return $css;
     }
 
     /** A tile of the last row, placed by its box within the whole width of its row. */
-    private function placed(int $index, Box $box, int $row, ShownPicture $picture): string
+    private function placed(int $index, Box $box, int $row, Shown $item): string
     {
         $rules = "grid-area:{$row}/1/auto/-1;width:".Css::length($box->width, '%')
             .';margin-inline-start:'.Css::length($box->left, '%');
@@ -128,7 +118,7 @@ final readonly class GridCss
         // of the width everywhere, so the shape alone says it but for the gap: calc() does.
         if ($this->isHeld($box)) {
             $shape = Ratio::of($box->width->at(Arrangement::WIDEST), $box->height->at(Arrangement::WIDEST));
-            $at = $this->objectPosition($picture, $shape);
+            $at = $this->objectPosition($item, $shape);
             $rules .= ';aspect-ratio:auto;height:'.Css::length($box->height, 'cqw').($at === null ? '' : ";--zp-at:{$at}");
         }
 
@@ -137,18 +127,18 @@ final readonly class GridCss
 
     private function isHeld(Box $box): bool
     {
-        $shared = $this->design->layout->shape->ratio();
+        $shared = $this->layout->shape->ratio();
 
         return $shared !== null && abs($box->width->a / $box->height->a - $shared->value) > 1e-9;
     }
 
     /** Null where the middle is right, which is what tiles without a word of it show. */
-    private function objectPosition(ShownPicture $picture, Ratio $tile): ?string
+    private function objectPosition(Shown $item, Ratio $tile): ?string
     {
-        if ($this->design->layout->filling === Filling::Fit) {
+        if (! $item instanceof ShownPicture || $this->layout->filling === Filling::Fit) {
             return null;
         }
-        [$x, $y] = CropWindow::cover($picture->size->ratio(), $tile, $picture->focal)->objectPosition();
+        [$x, $y] = CropWindow::cover($item->ratio(), $tile, $item->focal)->objectPosition();
         $at = Css::number($x, 1).'% '.Css::number($y, 1).'%';
 
         return $at === '50% 50%' ? null : $at;
@@ -156,6 +146,6 @@ final readonly class GridCss
 
     private function tile(int $index): string
     {
-        return ".zp-{$this->id} li:nth-child(".($index + 1).')';
+        return "{$this->list}>li:nth-child(".($index + 1).')';
     }
 }

@@ -7,14 +7,16 @@ namespace ZincPane\Core\Markup;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 
-/** A picture as a gallery shows it: words in force, and the files there are. */
-final readonly class ShownPicture
+/** A picture, or the picture that stands for a video: words in force, and the files there are. */
+final readonly class ShownPicture implements Shown
 {
     /**
      * @param  string  $address  of its folder of renditions, without a closing slash
      * @param  list<Rendition>  $renditions  that exist
+     * @param  ?ShownVideo  $video  that a click plays
      */
     public function __construct(
         public Size $size,
@@ -22,7 +24,18 @@ final readonly class ShownPicture
         public Words $words,
         public string $address,
         public array $renditions,
+        public ?ShownVideo $video = null,
     ) {
+    }
+
+    public function ratio(): Ratio
+    {
+        return $this->size->ratio();
+    }
+
+    public function words(): Words
+    {
+        return $this->words;
     }
 
     public function addressOf(Rendition $rendition): string

@@ -3,7 +3,7 @@ import type { Slide } from './slides';
 import { LIGHTBOX } from './styles';
 
 const ARROW = '<svg viewBox="0 0 24 24" aria-hidden="true"><path d="';
-const MARKUP = `<dialog aria-label="Picture viewer"><div class="stage"><picture><source type="image/webp"><img alt=""></picture></div><div class="words"><b></b><span></span></div><p class="count" aria-live="polite"></p><button type="button" class="previous" aria-label="Previous picture">${ARROW}M15 4 7 12l8 8"/></svg></button><button type="button" class="next" aria-label="Next picture">${ARROW}m9 4 8 8-8 8"/></svg></button><button type="button" class="close" aria-label="Close">${ARROW}M5 5l14 14M19 5 5 19"/></svg></button></dialog>`;
+const MARKUP = `<dialog aria-label="Picture viewer"><div class="stage"><picture><source type="image/webp"><img alt=""></picture><video controls playsinline></video><div class="text" tabindex="0"></div></div><div class="words"><b></b><span></span><i></i></div><p class="count" aria-live="polite"></p><button type="button" class="previous" aria-label="Previous picture">${ARROW}M15 4 7 12l8 8"/></svg></button><button type="button" class="next" aria-label="Next picture">${ARROW}m9 4 8 8-8 8"/></svg></button><button type="button" class="close" aria-label="Close">${ARROW}M5 5l14 14M19 5 5 19"/></svg></button></dialog>`;
 
 /** px kept free above and below a picture; only used to choose a file, not to lay out. */
 const AROUND = 120;
@@ -61,9 +61,12 @@ export class Lightbox extends HTMLElement {
         dialog.addEventListener(
             'pointerup',
             (event) => {
-                const intent = down && intentOfSwipe(event.clientX - down.clientX, event.clientY - down.clientY, this.isRightToLeft);
+                const intent =
+                    down &&
+                    !(down.target as Element).closest('video') &&
+                    intentOfSwipe(event.clientX - down.clientX, event.clientY - down.clientY, this.isRightToLeft);
                 swiped = Boolean(intent);
-                this.follow(intent);
+                this.follow(intent || null);
                 down = null;
             },
             { signal },
@@ -93,7 +96,9 @@ export class Lightbox extends HTMLElement {
     }
 
     private onKey(event: KeyboardEvent): void {
-        const intent = event.altKey || event.ctrlKey || event.metaKey ? null : intentOfKey(event.key, this.isRightToLeft);
+        // A video has arrow keys of its own.
+        const intent =
+            event.altKey || event.ctrlKey || event.metaKey || (event.target as Element).matches('video') ? null : intentOfKey(event.key, this.isRightToLeft);
         if (intent) event.preventDefault();
         this.follow(intent);
     }
@@ -105,7 +110,7 @@ export class Lightbox extends HTMLElement {
         else if (button?.matches('.next')) this.follow('next');
         else if (button) this.close();
         else if (target.matches('img')) this.onPicture(event, target);
-        else if (!target.closest('.words')) this.close();
+        else if (!target.closest('.words,video,.text')) this.close();
     }
 
     private onPicture(event: MouseEvent, picture: Element): void {
@@ -122,6 +127,11 @@ export class Lightbox extends HTMLElement {
         const slide = this.slides[index];
         if (!slide) return;
         this.index = index;
+        this.dialog.dataset['kind'] = slide.kind;
+        const video = this.inner<HTMLVideoElement>('video');
+        video.pause();
+        if (slide.kind === 'video') video.src = slide.href;
+        this.inner('.text').innerHTML = slide.html;
         const image = this.inner<HTMLImageElement>('img');
         const room = Math.min(innerWidth, ((innerHeight - AROUND) * slide.width) / slide.height, slide.width);
         const sizes = `${Math.ceil(room)}px`;
@@ -132,9 +142,10 @@ export class Lightbox extends HTMLElement {
         image.width = slide.width;
         image.height = slide.height;
         image.alt = slide.alt;
-        image.src = slide.href;
+        if (slide.kind === 'picture') image.src = slide.href;
         this.inner('b').textContent = slide.title;
         this.inner('.words span').textContent = slide.caption;
+        this.inner('.words i').textContent = slide.credit;
         this.inner('.count').textContent = `${index + 1} of ${this.slides.length}`;
         this.fetchNeighbours(sizes);
     }
@@ -143,6 +154,7 @@ export class Lightbox extends HTMLElement {
         for (const intent of ['next', 'previous'] as const) {
             const slide = this.slides[indexAfter(intent, this.index, this.slides.length)];
             if (!slide) continue;
+            if (slide.kind !== 'picture') continue;
             const ahead = new Image();
             ahead.sizes = sizes;
             ahead.srcset = slide.webp;

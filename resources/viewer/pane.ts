@@ -5,7 +5,7 @@ import { slidesOf } from './slides';
 export function enliven(pane: Element): void {
     pane.addEventListener('click', (event) => {
         const { button, ctrlKey, metaKey, shiftKey, altKey } = event as MouseEvent;
-        const link = (event.target as Element).closest('a');
+        const link = (event.target as Element).closest<HTMLAnchorElement>('.zp-tiles>li>a');
         if (!link || button !== 0 || ctrlKey || metaKey || shiftKey || altKey) return;
         event.preventDefault();
         const slides = slidesOf(pane);

@@ -1,6 +1,7 @@
 /** What the lightbox shows of one tile; read from the markup, so that page and script agree. */
 export interface Slide {
     readonly link: HTMLAnchorElement;
+    readonly kind: 'picture' | 'video' | 'text';
     readonly href: string;
     readonly webp: string;
     readonly fallback: string;
@@ -9,21 +10,28 @@ export interface Slide {
     readonly alt: string;
     readonly title: string;
     readonly caption: string;
+    readonly credit: string;
+    /** HTML of a text, cleaned when it came in. */
+    readonly html: string;
 }
 
 export function slidesOf(pane: Element): Slide[] {
-    return [...pane.querySelectorAll('a')].map((link) => {
+    return [...pane.querySelectorAll<HTMLAnchorElement>('.zp-tiles>li>a')].map((link) => {
         const image = link.querySelector('img');
+        const { video, text, title, caption, about, credit } = link.dataset;
         return {
             link,
+            kind: video !== undefined ? 'video' : text !== undefined ? 'text' : 'picture',
             href: link.href,
             webp: link.querySelector('source')?.srcset ?? '',
             fallback: image?.srcset ?? '',
             width: Number(image?.getAttribute('width')) || 1,
             height: Number(image?.getAttribute('height')) || 1,
             alt: image?.alt ?? '',
-            title: link.dataset['title'] ?? '',
-            caption: link.dataset['caption'] ?? '',
+            title: title ?? '',
+            caption: [caption, about].filter(Boolean).join('\n'),
+            credit: credit ?? '',
+            html: text !== undefined ? (link.parentElement?.querySelector('.zp-words')?.innerHTML ?? '') : '',
         };
     });
 }

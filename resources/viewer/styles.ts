@@ -18,8 +18,13 @@ dialog::backdrop{background:none}
 dialog[open]{display:grid;grid-template:minmax(0,1fr) auto/minmax(0,1fr)}
 .stage{display:grid;place-items:center;min-width:0;min-height:0;padding:60px 72px 0}
 picture{display:contents}
+dialog[data-kind=picture] :is(video,.text),dialog[data-kind=video] :is(picture,.text),dialog[data-kind=text] :is(picture,video){display:none}
+video{max-width:100%;max-height:100%}
+.text{max-width:62ch;max-height:100%;overflow:auto;padding:24px;background:#fff;color:#16191b;touch-action:pan-y}
+.text :is(p,ul){margin:0 0 1em}
 img{display:block;max-width:100%;max-height:100%;width:auto;height:auto;object-fit:contain;background:rgb(255 255 255/.06);user-select:none;-webkit-user-drag:none}
 .words{min-height:60px;max-width:min(70ch,100vw - 32px);margin:0 auto;padding:12px 16px 18px;text-align:center;overflow:auto;max-height:30dvh}
+.words i{display:block;font-size:13px;font-style:normal;color:#b6c0c5}
 .words b{display:block;font-weight:600}
 .words span{display:block;color:#d3dade;white-space:pre-line}
 .count{position:absolute;top:16px;left:20px;margin:0;font-variant-numeric:tabular-nums;color:#d3dade}

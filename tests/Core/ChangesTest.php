@@ -3,18 +3,24 @@
 declare(strict_types=1);
 
 use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Changes\Clash;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Gallery\WordField;
 
 covers(Changes::class);
 
 function documentOf(string $ids): GalleryDocument
 {
-    return new GalleryDocument('Kites', GalleryDesign::default(), array_map(
-        static fn (string $id): Item => new Item($id, "picture-{$id}", ItemWords::parse(['title' => "Title {$id}"])),
+    $albums = Albums::parse([['id' => 'A1', 'name' => 'Morning'], ['id' => 'A2', 'name' => 'Evening']], 'headings');
+
+    return new GalleryDocument(About::titled('Kites'), GalleryDesign::default(), $albums, array_map(
+        static fn (string $id): Item => new Item($id, $id === 'f' ? null : "picture-{$id}", ItemWords::parse(['title' => "Title {$id}"]), $id === 'f' ? '<p>Hello</p>' : null, $id < 'c' ? 'A1' : null, $id === 'd'),
         str_split($ids),
     ));
 }
@@ -35,15 +41,22 @@ it('is taken back by its inverse, and both survive the journal', function (array
         ->and(Changes::parse(json_decode(json_encode($change->toArray()), true))->appliedTo($before))->toEqual($after)
         ->and($change->summary())->not->toBe('');
 })->with([
-    'another title' => [['kind' => 'rename', 'title' => 'Night flying']],
+    'another title' => [['kind' => 'about', 'about' => ['title' => 'Night flying']]],
     'another design' => [['kind' => 'design', 'design' => ['layout' => ['columns' => 5, 'gap' => 0, 'shape' => 'own']]]],
-    'words' => [['kind' => 'words', 'item' => 'c', 'words' => ['title' => '', 'alt' => 'A kite']]],
-    'own words again' => [['kind' => 'words', 'item' => 'c', 'words' => ['title' => null]]],
+    'words' => [['kind' => 'words', 'words' => ['c' => ['title' => '', 'alt' => 'A kite']]]],
+    'own words again' => [['kind' => 'words', 'words' => ['c' => ['title' => null]]]],
     'moved forward' => [['kind' => 'move', 'items' => ['e', 'b'], 'before' => 'a']],
     'moved to the end' => [['kind' => 'move', 'items' => ['a', 'd'], 'before' => null]],
     'turned round' => [['kind' => 'order', 'items' => ['f', 'e', 'd', 'c', 'b', 'a']]],
     'two taken out' => [['kind' => 'remove', 'items' => ['e', 'b']]],
     'all taken out' => [['kind' => 'remove', 'items' => ['a', 'b', 'c', 'd', 'e', 'f']]],
+    'another description, shown' => [['kind' => 'about', 'about' => ['description' => 'Long', 'shows_description' => true]]],
+    'words of several' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'One'], 'b' => ['alt' => 'Two', 'decorative' => true, 'link' => 'https://saltreed.example/']]]],
+    'hidden and shown' => [['kind' => 'hide', 'items' => ['a', 'd'], 'hidden' => true]],
+    'an album gone' => [['kind' => 'albums', 'albums' => ['list' => [['id' => 'A2', 'name' => 'Night']], 'view' => 'tabs']]],
+    'into another album' => [['kind' => 'albums', 'of' => ['a' => 'A2', 'e' => 'A2', 'b' => null]]],
+    'a text rewritten' => [['kind' => 'text', 'item' => 'f', 'text' => '<p>Bye</p>']],
+    'a text put in' => [['kind' => 'add', 'items' => [['id' => 'x', 'text' => '<p>New</p>', 'words' => ['title' => 'News'], 'hidden' => true]]]],
     'two put in' => [['kind' => 'add', 'items' => [['id' => 'x', 'picture' => 'p'], ['id' => 'y', 'picture' => 'q', 'at' => 1]]]],
 ]);
 
@@ -68,20 +81,50 @@ it('refuses what cannot be', function (array $values, string $field): void {
 })->with([
     'an unknown kind' => [['kind' => 'explode'], 'kind'],
     'no kind' => [[], 'kind'],
-    'an empty title' => [['kind' => 'rename', 'title' => " \u{0} "], 'title'],
-    'a title too long' => [['kind' => 'rename', 'title' => str_repeat('x', 121)], 'title'],
-    'an unknown item' => [['kind' => 'words', 'item' => 'z', 'words' => ['alt' => 'x']], 'items'],
-    'an unknown word' => [['kind' => 'words', 'item' => 'a', 'words' => ['colour' => 'x']], 'words.colour'],
-    'words that are a list' => [['kind' => 'words', 'item' => 'a', 'words' => ['alt' => ['x']]], 'words.alt'],
-    'alt text too long' => [['kind' => 'words', 'item' => 'a', 'words' => ['alt' => str_repeat('é', 1001)]], 'words.alt'],
+    'an empty title' => [['kind' => 'about', 'about' => ['title' => " \u{0} "]], 'title'],
+    'a title too long' => [['kind' => 'about', 'about' => ['title' => str_repeat('x', 121)]], 'title'],
+    'an unknown item' => [['kind' => 'words', 'words' => ['z' => ['alt' => 'x']]], 'items'],
+    'an unknown word' => [['kind' => 'words', 'words' => ['a' => ['colour' => 'x']]], 'words.colour'],
+    'words that are a list' => [['kind' => 'words', 'words' => ['a' => ['alt' => ['x']]]], 'words.alt'],
+    'alt text too long' => [['kind' => 'words', 'words' => ['a' => ['alt' => str_repeat('é', 1001)]]], 'words.alt'],
     'moved before nothing known' => [['kind' => 'move', 'items' => ['a'], 'before' => 'z'], 'items'],
     'an order that lacks one' => [['kind' => 'order', 'items' => ['a', 'b']], 'items'],
     'an order with one twice' => [['kind' => 'order', 'items' => ['a', 'b', 'b']], 'items'],
+    'an unknown word of the gallery' => [['kind' => 'about', 'about' => ['colour' => 'x']], 'about.colour'],
+    'a link that is a script' => [['kind' => 'words', 'words' => ['a' => ['link' => 'javascript:alert(1)']]], 'words.link'],
+    'a link that looks like one of this site' => [['kind' => 'words', 'words' => ['a' => ['link' => '//evil.example/']]], 'words.link'],
+    'decorative that is text' => [['kind' => 'words', 'words' => ['a' => ['decorative' => 'yes']]], 'words.decorative'],
+    'an album that is not there' => [['kind' => 'albums', 'of' => ['a' => 'A9']], 'albums'],
+    'an album without a name' => [['kind' => 'albums', 'albums' => ['list' => [['id' => 'A1', 'name' => ' ']], 'view' => 'tabs']], 'albums.name'],
+    'an album twice' => [['kind' => 'albums', 'albums' => ['list' => [['id' => 'A1', 'name' => 'x'], ['id' => 'A1', 'name' => 'y']], 'view' => 'tabs']], 'albums'],
+    'albums shown as nobody knows' => [['kind' => 'albums', 'albums' => ['list' => [], 'view' => 'carousel']], 'albums.view'],
+    'a picture rewritten as text' => [['kind' => 'text', 'item' => 'a', 'text' => '<p>x</p>'], 'item'],
+    'an item that is nothing' => [['kind' => 'add', 'items' => [['id' => 'x']]], 'items'],
     'an item put in twice' => [['kind' => 'add', 'items' => [['id' => 'a', 'picture' => 'p']]], 'items'],
     'items that are text' => [['kind' => 'remove', 'items' => 'a'], 'items'],
 ]);
 
 it('keeps words plain', function (): void {
     $words = ItemWords::parse(['caption' => "  two\r\nlines\u{7}\u{202e} e\u{301}  "]);
-    expect($words->caption)->toBe("two\nlines \u{e9}");
+    expect($words->text(WordField::Caption))->toBe("two\nlines \u{e9}")
+        ->and(ItemWords::parse(['link' => 'saltreed.example/kites'])->text(WordField::Link))->toBe('https://saltreed.example/kites');
 });
+
+it('tells two windows apart: what touches nothing in common follows in either order', function (array $mine, array $theirs, ?string $label): void {
+    $before = documentOf('abcdef');
+    [$mine, $theirs] = [Changes::parse($mine), Changes::parse($theirs)];
+    $clashes = Clash::between($mine, [$theirs], $theirs->appliedTo($before));
+    if ($label === null) {
+        expect($clashes)->toBe([])->and($mine->appliedTo($theirs->appliedTo($before)))->toEqual($theirs->appliedTo($mine->appliedTo($before)));
+    } else {
+        expect($clashes[0]->label)->toBe($label)->and($clashes[0]->mine)->not->toBe($clashes[0]->theirs);
+    }
+})->with([
+    'gap and columns' => [['kind' => 'design', 'design' => ['layout' => ['gap' => 3]]], ['kind' => 'design', 'design' => ['layout' => ['columns' => 6]]], null],
+    'columns twice' => [['kind' => 'design', 'design' => ['layout' => ['columns' => 3]]], ['kind' => 'design', 'design' => ['layout' => ['columns' => 6]]], 'columns'],
+    'two alt texts' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'words', 'words' => ['b' => ['alt' => 'y']]], null],
+    'one alt text twice' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'words', 'words' => ['a' => ['alt' => 'y']]], 'alt text'],
+    'words of what was taken out' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'remove', 'items' => ['a']], 'alt text'],
+    'words and a move' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'move', 'items' => ['a'], 'before' => null], null],
+    'a move and a whole order' => [['kind' => 'move', 'items' => ['a'], 'before' => 'c'], ['kind' => 'order', 'items' => ['f', 'e', 'd', 'c', 'b', 'a']], 'its place'],
+]);

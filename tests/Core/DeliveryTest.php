@@ -16,7 +16,7 @@ covers(RenditionPlan::class, Sizes::class, ContentWidth::class);
 function planned(array $layout, Size $picture, int $count = 12): array
 {
     $design = GalleryDesign::default()->with(['layout' => $layout]);
-    $plan = RenditionPlan::of($design, Layouts::of($design)->arrange(array_fill(0, $count, $picture->ratio())));
+    $plan = RenditionPlan::of($design, [Layouts::of($design)->arrange(array_fill(0, $count, $picture->ratio()))]);
 
     return array_values(array_unique(array_map(static fn ($rendition): int => $rendition->width, $plan->for($picture))));
 }

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\GridDesign;
+use ZincPane\Core\Settings\SettingException;
 
 covers(GalleryDesign::class, GridDesign::class);
 
@@ -26,7 +26,7 @@ it('refuses what cannot be, and says what can', function (array $part, string $f
     try {
         GalleryDesign::default()->with($part);
         $this->fail('nothing was refused');
-    } catch (DesignException $exception) {
+    } catch (SettingException $exception) {
         expect($exception->field)->toBe($field)->and($exception->allowed)->toContain($allowed)
             ->and($exception->getMessage())->toContain($allowed);
     }
@@ -49,5 +49,5 @@ it('refuses what cannot be, and says what can', function (array $part, string $f
 it('shortens and cleans what it repeats', function (): void {
     $long = str_repeat('x', 500)."\u{0}\u{202e}";
     expect(fn () => GalleryDesign::default()->with(['layout' => ['shape' => $long]]))
-        ->toThrow(fn (DesignException $exception) => expect(mb_strlen($exception->getMessage()))->toBeLessThan(260));
+        ->toThrow(fn (SettingException $exception) => expect(mb_strlen($exception->getMessage()))->toBeLessThan(260));
 });

@@ -7,26 +7,42 @@ use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Markup\CleanHtml;
 use ZincPane\Core\Markup\Css;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
+use ZincPane\Core\Markup\Section;
+use ZincPane\Core\Markup\Shown;
 use ZincPane\Core\Markup\ShownPicture;
+use ZincPane\Core\Markup\ShownText;
+use ZincPane\Core\Markup\ShownVideo;
 
 covers(GalleryMarkup::class, Element::class, Css::class);
+
+/**
+ * @param  list<Shown>  $items
+ */
+function drawn(array $items, array $inAlbums, Albums $albums, About $about, ?GalleryDesign $design = null, ?ContentWidth $content = null): Fragment
+{
+    $design ??= GalleryDesign::default();
+
+    return (new GalleryMarkup('p1', $design, $content ?? ContentWidth::page(18, 1120)))->render($about, $albums->view, Section::of($items, $inAlbums, $albums, Layouts::of($design)));
+}
 
 function rendered(array $words, array $layout = [], ?ContentWidth $content = null): Fragment
 {
     $design = GalleryDesign::default()->with(['layout' => $layout]);
     $size = Size::of(1500, 1000);
     $pictures = array_map(static fn (Words $said): ShownPicture => new ShownPicture($size, FocalPoint::centre(), $said, '/media/abc', array_values(RenditionPlan::basic()->for($size))), $words);
-    $arrangement = Layouts::of($design)->arrange(array_map(static fn (ShownPicture $picture) => $picture->size->ratio(), $pictures));
 
-    return (new GalleryMarkup('p1', $design, $arrangement, $content ?? ContentWidth::page(18, 1120)))->render('Kites', $pictures);
+    return drawn($pictures, array_fill(0, count($pictures), null), Albums::none(), About::titled('Kites'), $design, $content);
 }
 
 it('escapes whatever people and files say', function (): void {
@@ -65,3 +81,34 @@ it('writes lines as lengths', function (Linear $line, string $css): void {
     'nothing' => [Linear::px(0), '0px'],
     'a little more' => [Linear::of(1, 0.25), 'calc(100% + 0.25px)'],
 ]);
+
+it('shows albums under headings, by tabs, or not at all', function (string $view, array $holds, array $lacks): void {
+    $size = Size::of(1500, 1000);
+    $pictures = array_map(static fn (string $title): Shown => new ShownPicture($size, FocalPoint::centre(), new Words($title), '/media/abc', []), ['a', 'b', 'c', 'd']);
+    $albums = Albums::parse([['id' => 'A1', 'name' => 'Morning <i>'], ['id' => 'A2', 'name' => 'Evening'], ['id' => 'A3', 'name' => 'Empty']], $view);
+    $fragment = drawn($pictures, ['A2', null, 'A1', 'A2'], $albums, About::titled('Kites')->with(['shows_title' => true, 'description' => "Two\nlines", 'shows_description' => true]));
+    preg_match_all('/alt="(\w)"/', $fragment->html, $order);
+    expect(implode('', $order[1]))->toBe($view === 'none' ? 'abcd' : 'bcad')->and($fragment->html)->toContain('<h2 class="zp-title">Kites</h2>')->toContain("Two\nlines");
+    foreach ($holds as $text) {
+        expect($fragment->html.$fragment->css)->toContain($text);
+    }
+    foreach ($lacks as $text) {
+        expect($fragment->html.$fragment->css)->not->toContain($text);
+    }
+})->with([
+    'headings' => ['headings', ['<h3 class="zp-name">Morning &lt;i&gt;</h3>', '<h3 class="zp-name">Evening</h3>'], ['Empty', 'type="radio"']],
+    'tabs' => ['tabs', ['type="radio"', '<span>Evening</span>', ':has(#zp-p1-tab1:not(:checked)) .zp-a1{display:none}'], ['<h3', 'Empty']],
+    'not at all' => ['none', [], ['Morning', 'Evening', 'zp-album']],
+]);
+
+it('writes texts and videos as tiles among the pictures', function (): void {
+    $size = Size::of(1600, 900);
+    $fragment = drawn([
+        new ShownText(CleanHtml::cleanedBefore('<p>Out at <strong>dawn</strong>.</p>'), new Words('Dawn')),
+        new ShownPicture($size, FocalPoint::centre(), new Words('Launch', 'At noon'), '/media/abc', [], new ShownVideo('/media/def/video.mp4', 'video/mp4')),
+        new ShownPicture($size, FocalPoint::centre(), new Words('Wave', decorative: true), '/media/abc', []),
+    ], [null, null, null], Albums::none(), About::titled('Kites'));
+    expect($fragment->html)->toContain('<p>Out at <strong>dawn</strong>.</p>')->toContain('Read “Dawn”')
+        ->toContain('href="/media/def/video.mp4"')->toContain('data-video="video/mp4"')->toContain('aria-label="Video: Launch"')
+        ->toContain('aria-label="Wave"')->toContain('alt=""');
+});

@@ -42,17 +42,20 @@ it('turns a picture upright and drops where it was taken', function (): void {
     }
 });
 
-it('converts colours of another space to sRGB', function (): void {
+it('shows the colours that were meant, whatever space and profile they came in', function (callable $make, array $meant, int $within): void {
     $image = imagecreatetruecolor(600, 400);
     imagefilledrectangle($image, 0, 0, 600, 400, imagecolorallocate($image, 200, 60, 40));
     imagepng($image, "{$this->files}/plain.png");
-    $this->vips('icc_transform', "{$this->files}/plain.png", "{$this->files}/wide.png", 'p3', '--input-profile', 'srgb');
-    $stored = imagecolorat(imagecreatefrompng("{$this->files}/wide.png"), 300, 200);
-    expect($stored >> 16)->toBeLessThan(195);
-    $this->upload($this->gallery, "{$this->files}/wide.png")->assertCreated();
+    $made = $make($this);
+    $this->upload($this->gallery, "{$this->files}/{$made}")->assertCreated();
     $seen = imagecolorat(imagecreatefromwebp("{$this->files}/renditions/".Picture::query()->sole()->renditionFolder().'/540.webp'), 270, 180);
-    expect([$seen >> 16, $seen >> 8 & 255, $seen & 255])->each(fn ($part, $i) => $part->toEqualWithDelta([200, 60, 40][$i], 4));
-});
+    expect([$seen >> 16, $seen >> 8 & 255, $seen & 255])->each(fn ($part, $i) => $part->toEqualWithDelta($meant[$i], $within));
+})->with([
+    'sRGB without a profile' => [fn () => 'plain.png', [200, 60, 40], 2],
+    'a wider space, tagged' => [fn ($test) => $test->vips('icc_transform', "{$test->files}/plain.png", "{$test->files}/wide.png", 'p3', '--input-profile', 'srgb') ? 'wide.png' : '', [200, 60, 40], 3],
+    'colours for print, tagged' => [fn ($test) => $test->vips('icc_transform', "{$test->files}/plain.png", "{$test->files}/print.jpg", 'cmyk', '--input-profile', 'srgb') ? 'print.jpg' : '', [200, 60, 40], 14],
+    'grey without a profile' => [fn ($test) => $test->vips('colourspace', "{$test->files}/plain.png", "{$test->files}/grey.jpg[strip]", 'b-w') ? 'grey.jpg' : '', [110, 110, 110], 8],
+]);
 
 it('refuses what is no whole picture, names the file and stores nothing', function (callable $make, string $name, string $code, string $says): void {
     $path = "{$this->files}/bad";

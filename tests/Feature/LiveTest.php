@@ -55,7 +55,7 @@ it('shows visitors nothing of a draft', function (): void {
     foreach (['galleries', "galleries/{$this->gallery->id}", 'pages'] as $path) {
         $this->getJson("/studio/api/{$path}")->assertUnauthorized()->assertJsonPath('code', 'not-signed-in');
     }
-    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'x'], 1)->assertUnauthorized();
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'x']], 1)->assertUnauthorized();
     $this->upload($this->gallery, $this->pictureFile())->assertUnauthorized();
 });
 
@@ -74,13 +74,13 @@ it('shows a change at once, and a page that did not change costs no body', funct
 
 it('tells what is not live, through undo and redo', function (): void {
     $step = fn (string $way) => $this->postJson("/studio/api/galleries/{$this->gallery->id}/{$way}", ['version' => $this->gallery->refresh()->version])->assertOk();
-    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'Not this']);
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Not this']]);
     $step('undo');
-    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'But this']);
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'But this']]);
     ($this->live)()->assertJsonPath('live.changes', []);
     $step('undo')->assertJsonPath('live.changes', ['took back: renamed the gallery']);
     $step('redo')->assertJsonPath('live.changes', []);
-    $this->change($this->gallery, ['kind' => 'rename', 'title' => 'And this'])->assertJsonPath('live.changes', ['renamed the gallery']);
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'And this']])->assertJsonPath('live.changes', ['renamed the gallery']);
 });
 
 it('takes nobody\'s half-done work along', function (): void {
@@ -92,7 +92,7 @@ it('takes nobody\'s half-done work along', function (): void {
     ($this->place)(2);
     ($this->live)()->assertOk();
     $html = ($this->page)('/kites');
-    expect(substr_count($html, '<ul class="zp-tiles"'))->toBe(2)->and($html)->not->toContain('repeat(9,');
+    expect(substr_count($html, '<ul class="zp-tiles zp-s0"'))->toBe(2)->and($html)->not->toContain('repeat(9,');
 });
 
 it('puts a host before every address of an embed and before nothing else', function (): void {

@@ -12,7 +12,7 @@ use Symfony\Component\HttpFoundation\Response;
 final class SecurityHeaders
 {
     /** The studio runs its own scripts only; Element Plus sets styles from script. */
-    private const STUDIO_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'self'";
+    private const STUDIO_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
     /** Proofs are pages of the site inside the studio's origin: nothing of them may run, or lead elsewhere. */
     private const PROOF_POLICY = "default-src 'self'; script-src 'none'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'none'";

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Intake\RichText;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Changes;
-use ZincPane\Core\Design\DesignException;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Settings\SettingException;
 
 /** A change of a gallery and the version it was made on; the core says whether it can be made. */
 final class ChangeGalleryRequest extends StudioRequest
@@ -15,7 +16,7 @@ final class ChangeGalleryRequest extends StudioRequest
     /**
      * Kinds that a person may ask for; the others are the journal's own.
      */
-    private const KINDS = ['rename', 'design', 'words', 'move', 'remove'];
+    private const KINDS = ['about', 'design', 'words', 'move', 'remove', 'order', 'hide', 'albums', 'text'];
 
     /**
      * @return array<string, list<string>>
@@ -30,12 +31,16 @@ final class ChangeGalleryRequest extends StudioRequest
     }
 
     /**
-     * @throws ChangeException|DesignException when the change cannot be
+     * @throws ChangeException|SettingException when the change cannot be
      */
     public function change(): Change
     {
         /** @var array<string, mixed> $change */
         $change = $this->input('change');
+
+        if ($change['kind'] === 'text' && is_string($change['text'] ?? null)) {
+            $change['text'] = RichText::cleaned($change['text']);
+        }
 
         return Changes::parse($change);
     }

@@ -36,7 +36,7 @@ final class UploadRequest extends StudioRequest
         }
         $name = FileName::clean($file->getClientOriginalName());
         if (in_array($file->getError(), [UPLOAD_ERR_INI_SIZE, UPLOAD_ERR_FORM_SIZE], true)) {
-            throw IntakeException::tooLarge($name, config()->integer('zinc.limits.bytes'));
+            throw IntakeException::tooLargeForOneRequest($name, config()->integer('zinc.limits.request_bytes'));
         }
         if (! $file->isValid()) {
             throw IntakeException::notSent($name);

@@ -5,18 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Gallery;
-use App\Models\GalleryItem;
 use App\Models\Pane;
-use App\Models\Picture;
 use App\Models\Site;
+use App\Publishing\GalleryRenderer;
 use App\Publishing\PendingChanges;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use ZincPane\Core\Cropping\CropWindow;
 use ZincPane\Core\Design\Filling;
-use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Markup\Shown;
+use ZincPane\Core\Markup\ShownPicture;
 
 /**
  * A gallery in the list: drawn by its own layout in small.
@@ -30,13 +29,20 @@ final class GalleryCard extends JsonResource
 
     private const HEIGHT = 700;
 
+    /** px between albums. */
+    private const BETWEEN = 40;
+
+    /** px of width that a picture in a miniature needs at least. */
+    private const SMALL = 240;
+
     /**
      * @return array<string, mixed>
      */
     public function toArray(Request $request): array
     {
         $gallery = $this->resource;
-        $pending = PendingChanges::of($gallery, Site::query()->with('pages.panes')->firstOrFail());
+        $drawn = GalleryRenderer::ofDraft($gallery);
+        $pending = PendingChanges::of($gallery, Site::query()->with('pages.panes')->firstOrFail(), $drawn);
 
         return [
             'id' => $gallery->id,
@@ -49,28 +55,50 @@ final class GalleryCard extends JsonResource
                 default => 'changed',
             },
             'changes' => count($pending->changes),
-            'miniature' => ['width' => self::WIDTH, 'height' => self::HEIGHT, 'tiles' => $this->miniature($gallery)],
+            'miniature' => ['width' => self::WIDTH, 'height' => self::HEIGHT, 'tiles' => $this->miniature($drawn)],
         ];
     }
 
     /**
      * @return list<array<string, mixed>> places in px of the miniature
      */
-    private function miniature(Gallery $gallery): array
+    private function miniature(GalleryRenderer $drawn): array
     {
-        $design = GalleryDesign::fromArray($gallery->design);
-        $pictures = array_values($gallery->items->map(static fn (GalleryItem $item): Picture => $item->picture)->all());
-        $ratios = array_map(static fn (Picture $picture): Ratio => $picture->size()->ratio(), $pictures);
         $tiles = [];
-        foreach (Layouts::of($design)->arrange($ratios)->at(self::WIDTH)->boxes as $i => $box) {
-            $place = $box->at(self::WIDTH);
-            if ($place['top'] < self::HEIGHT) {
-                $shape = Ratio::of($place['width'], $place['height']);
-                $at = CropWindow::cover($ratios[$i], $shape, $pictures[$i]->focal())->objectPosition();
-                $tiles[] = [...$place, 'src' => $pictures[$i]->thumbnail(240), 'at' => $at, 'fit' => $design->layout->filling === Filling::Crop ? 'cover' : 'contain'];
+        $top = 0.0;
+        foreach ($drawn->sections as $section) {
+            $band = $section->arrangement->at(self::WIDTH);
+            foreach ($band->boxes as $i => $box) {
+                $place = $box->at(self::WIDTH);
+                $place['top'] += $top;
+                if ($place['top'] < self::HEIGHT) {
+                    $tiles[] = [...$place, ...$this->inside($section->items[$i], $place, $drawn->design->layout->filling)];
+                }
             }
+            $top += $band->height->at(self::WIDTH) + self::BETWEEN;
         }
 
         return $tiles;
+    }
+
+    /**
+     * @param  array{left: float, top: float, width: float, height: float}  $place
+     * @return array<string, mixed>
+     */
+    private function inside(Shown $item, array $place, Filling $filling): array
+    {
+        if (! $item instanceof ShownPicture) {
+            return ['src' => null, 'at' => [50, 50], 'fit' => 'cover'];
+        }
+        $small = $item->renditions[0];
+        foreach ($item->renditions as $rendition) {
+            $small = $small->width < self::SMALL ? $rendition : $small;
+        }
+
+        return [
+            'src' => $item->addressOf($small),
+            'at' => CropWindow::cover($item->ratio(), Ratio::of($place['width'], $place['height']), $item->focal)->objectPosition(),
+            'fit' => $filling === Filling::Crop ? 'cover' : 'contain',
+        ];
     }
 }

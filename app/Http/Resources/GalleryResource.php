@@ -6,17 +6,18 @@ namespace App\Http\Resources;
 
 use App\Models\EntryState;
 use App\Models\Gallery;
-use App\Models\GalleryItem;
 use App\Models\Pane;
 use App\Models\Site;
 use App\Publishing\GalleryRenderer;
+use App\Publishing\GalleryStamp;
 use App\Publishing\PendingChanges;
 use App\Publishing\ProofPages;
 use App\Publishing\ScriptEmbed;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use ZincPane\Core\Design\GridDesign;
-use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Markup\Section;
 
 /**
  * A gallery on the bench: its state, its proof, and where it stands.
@@ -27,7 +28,7 @@ final class GalleryResource extends JsonResource
 {
     public static function of(Gallery $gallery): self
     {
-        return new self($gallery->loadMissing('items.picture')->load('panes.page', 'edition'));
+        return new self($gallery->loadMissing(Gallery::ITEMS)->load('panes.page', 'edition'));
     }
 
     /**
@@ -39,17 +40,19 @@ final class GalleryResource extends JsonResource
         $site = Site::query()->with('pages.panes')->firstOrFail();
         $drawn = GalleryRenderer::ofDraft($gallery);
         $fragment = $drawn->fragment(ProofPages::PROOF_ID, $site->contentWidth());
-        $pending = PendingChanges::of($gallery, $site);
+        $pending = PendingChanges::of($gallery, $site, $drawn);
         $states = $gallery->journal()->reorder()->distinct()->pluck('state')->all();
 
         return [
             'id' => $gallery->id,
-            'title' => $gallery->title,
+            'about' => $drawn->about->toArray(),
             'version' => $gallery->version,
+            'stamp' => GalleryStamp::of($gallery),
             'saved_at' => $gallery->updated_at->toIso8601String(),
             'design' => $drawn->design->toArray(),
             'ranges' => GridDesign::RANGES,
-            'items' => $gallery->items->map(self::item(...))->values(),
+            'albums' => $gallery->albums,
+            'items' => ItemResource::all($gallery),
             'can_undo' => in_array(EntryState::Done, $states, true),
             'can_redo' => in_array(EntryState::Undone, $states, true),
             'live' => [
@@ -65,8 +68,8 @@ final class GalleryResource extends JsonResource
                 'spot' => $pane->spot,
             ])->values(),
             'facts' => [
-                'wide' => self::facts($drawn->arrangement, $site->contentWidth()->at(1280)),
-                'phone' => self::facts($drawn->arrangement, $site->contentWidth()->at(390)),
+                'wide' => self::facts($drawn->sections, $site->contentWidth()->at(1280)),
+                'phone' => self::facts($drawn->sections, $site->contentWidth()->at(390)),
             ],
             'proof' => ['html' => $fragment->html, 'css' => $fragment->css],
             'embed' => ScriptEmbed::line($request->getSchemeAndHttpHost(), $gallery->id),
@@ -74,34 +77,22 @@ final class GalleryResource extends JsonResource
     }
 
     /**
-     * @return array<string, mixed>
-     */
-    private static function item(GalleryItem $item): array
-    {
-        $words = $item->toCore()->words->over($item->picture->words());
-
-        return [
-            'id' => $item->id,
-            'picture' => PictureResource::describe($item->picture),
-            'words' => ['title' => $words->title, 'caption' => $words->caption, 'alt' => $words->alt],
-        ];
-    }
-
-    /**
+     * @param  non-empty-list<Section>  $sections
      * @param  float  $inner  px
      * @return array<string, int|float>
      */
-    private static function facts(Arrangement $arrangement, float $inner): array
+    private static function facts(array $sections, float $inner): array
     {
-        $band = $arrangement->at($inner);
+        $bands = array_map(static fn (Section $section): BandArrangement => $section->arrangement->at($inner), $sections);
+        $last = $bands[count($bands) - 1];
 
         return [
             'width' => round($inner),
-            'columns' => $band->columns,
-            'rows' => $band->rows(),
-            'in_last_row' => $band->inLastRow(),
-            'tile' => $band->boxes->widths === [] ? 0 : round($band->boxes->widths[0]->at($inner)),
-            'height' => round($band->height->at($inner)),
+            'columns' => $last->columns,
+            'rows' => array_sum(array_map(static fn (BandArrangement $band): int => $band->rows(), $bands)),
+            'in_last_row' => $last->inLastRow(),
+            'tile' => $last->boxes->widths === [] ? 0 : round($last->boxes->widths[0]->at($inner)),
+            'height' => round(array_sum(array_map(static fn (BandArrangement $band): float => $band->height->at($inner), $bands))),
         ];
     }
 }

@@ -4,14 +4,20 @@ export class Problem extends Error {
         readonly status: number,
         readonly code: string,
         detail: string,
+        readonly facts: Readonly<Record<string, unknown>> = {},
     ) {
         super(detail);
     }
 
     static of(status: number, body: unknown): Problem {
-        const { code, detail } = (body ?? {}) as { code?: string; detail?: string };
-        return new Problem(status, code ?? 'failed', detail ?? 'The server could not be reached. Nothing was changed; try again.');
+        const facts = (body ?? {}) as Record<string, unknown> & { code?: string; detail?: string };
+        return new Problem(status, facts.code ?? 'failed', facts.detail ?? 'The server could not be reached. Nothing was changed; try again.', facts);
     }
+}
+
+/** What to tell a person of an error, whatever it is. */
+export function messageOf(error: unknown): string {
+    return error instanceof Problem ? error.message : 'That could not be done. Try again.';
 }
 
 /** The token that Laravel lays into a cookie for scripts of its own origin. */
@@ -21,6 +27,7 @@ export function csrfToken(): string {
 }
 
 async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const isForm = body instanceof FormData;
     let response: Response;
     try {
         response = await fetch(`/studio/api/${path}`, {
@@ -28,9 +35,9 @@ async function send<T>(method: string, path: string, body?: unknown): Promise<T>
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': csrfToken(),
-                ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...(body === undefined || isForm ? {} : { 'Content-Type': 'application/json' }),
             },
-            ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+            ...(body === undefined ? {} : { body: isForm ? body : JSON.stringify(body) }),
         });
     } catch {
         throw Problem.of(0, null);
@@ -38,6 +45,16 @@ async function send<T>(method: string, path: string, body?: unknown): Promise<T>
     const answer: unknown = response.status === 204 ? null : await response.json().catch(() => null);
     if (!response.ok) throw Problem.of(response.status, answer);
     return answer as T;
+}
+
+/** An address with the values that say something. */
+export function withQuery(path: string, values: Record<string, string | number | boolean | null | undefined>): string {
+    const query = new URLSearchParams();
+    for (const [key, value] of Object.entries(values)) {
+        if (value === true) query.set(key, '1');
+        else if (value !== false && value !== '' && value !== null && value !== undefined) query.set(key, String(value));
+    }
+    return query.size > 0 ? `${path}?${query}` : path;
 }
 
 export const api = {

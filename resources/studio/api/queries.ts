@@ -1,9 +1,47 @@
 import { queryOptions } from '@tanstack/vue-query';
-import { api } from './client';
-import type { Gallery, GalleryCardData, SitePage } from './types';
+import { api, withQuery } from './client';
+import type { Gallery, GalleryCardData, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
+
+export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
 
 export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], queryFn: () => api.get<GalleryCardData[]>('galleries') });
 
 export const galleryQuery = (id: string) => queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`) });
 
 export const pagesQuery = () => queryOptions({ queryKey: ['pages'], queryFn: () => api.get<SitePage[]>('pages') });
+
+export const pictureQuery = (id: string) => queryOptions({ queryKey: ['picture', id], queryFn: () => api.get<PictureDetails>(`pictures/${id}`) });
+
+export const usesQuery = (id: string) =>
+    queryOptions({ queryKey: ['picture', id, 'uses'], queryFn: () => api.get<{ galleries: { id: string; title: string }[] }>(`pictures/${id}/uses`) });
+
+/** What is looked for in the store. */
+export interface StoreFilter {
+    words: string;
+    /** Hexadecimal, without a sign; empty for any. */
+    colour: string;
+    shape: string;
+    from: string;
+    until: string;
+    unused: boolean;
+    undescribed: boolean;
+    bin: boolean;
+}
+
+/** Pictures that are fetched at once. */
+export const STORE_PAGE = 200;
+
+export const storePageQuery = (filter: StoreFilter, page: number) =>
+    queryOptions({
+        queryKey: ['store', filter, page],
+        queryFn: () => api.get<StorePage>(withQuery('pictures', { ...filter, offset: page * STORE_PAGE, limit: STORE_PAGE })),
+        staleTime: 10_000,
+    });
+
+export const lookAlikesQuery = () =>
+    queryOptions({ queryKey: ['store', 'look-alikes'], queryFn: () => api.get<{ groups: StoredPicture[][] }>('pictures/look-alikes') });
+
+export const sourcesQuery = () => queryOptions({ queryKey: ['sources'], queryFn: () => api.get<SourceInfo[]>('sources'), staleTime: Infinity });
+
+export const sourceFilesQuery = (name: string, filter: { words: string; category: string; colour: string; new: boolean }) =>
+    queryOptions({ queryKey: ['sources', name, filter], queryFn: () => api.get<{ files: SourceFile[] }>(withQuery(`sources/${name}`, filter)) });

@@ -1,10 +1,9 @@
 <template>
     <TopBar v-if="gallery">
-        <RouterLink class="crumb" :to="{ name: 'galleries' }">Galleries</RouterLink>
-        <h1 class="unseen">{{ gallery.title }}</h1>
+        <h1 class="unseen">{{ gallery.about.title }}</h1>
         <input
             class="title"
-            :value="gallery.title"
+            :value="gallery.about.title"
             aria-label="Title of the gallery"
             maxlength="120"
             spellcheck="false"
@@ -42,17 +41,12 @@ const savedAt = computed(() => new Date(gallery.value?.saved_at ?? 0).toLocaleTi
 function rename(event: Event): void {
     const field = event.target as HTMLInputElement;
     const title = field.value.trim();
-    if (title === '') field.value = gallery.value?.title ?? '';
-    else void change({ kind: 'rename', title });
+    if (title === '') field.value = gallery.value?.about.title ?? '';
+    else void change({ kind: 'about', about: { title } });
 }
 </script>
 
 <style scoped>
-.crumb {
-    color: #b9c6cc;
-    text-decoration: none;
-}
-
 .title {
     min-width: 120px;
     max-width: 420px;

@@ -3,11 +3,7 @@
         <BenchHeader v-if="gallery" :id="id" />
         <TopBar v-else />
         <StageNav v-if="gallery" :gallery="gallery" />
-        <div v-if="bench.clash" class="bar" role="alert">
-            <p>{{ bench.clash.message }}</p>
-            <button class="act" type="button" @click="settle('mine')">Make my change on top</button>
-            <button class="act" type="button" @click="settle('theirs')">Leave it as it is there</button>
-        </div>
+        <ClashBar v-if="bench.clash" :clash="bench.clash" @settle="settle" />
         <ProblemNote v-if="bench.problem" class="trouble">{{ bench.problem }}</ProblemNote>
         <main v-if="gallery" class="stage"><RouterView :key="id" /></main>
         <main v-else class="waiting">
@@ -22,11 +18,18 @@ import { onKeyStroke } from '@vueuse/core';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
 import BenchHeader from './BenchHeader.vue';
+import ClashBar from './ClashBar.vue';
 import StageNav from './StageNav.vue';
 import { useGallery } from './use-gallery';
+import { usePulse } from './use-pulse';
 
 const props = defineProps<{ id: string }>();
 const { gallery, bench, error, settle, undo, redo } = useGallery(() => props.id);
+
+usePulse(
+    () => props.id,
+    () => bench.value.busy > 0 || bench.value.clash !== null,
+);
 
 onKeyStroke(['z', 'Z', 'y'], (event) => {
     const isText = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
@@ -53,20 +56,6 @@ onKeyStroke(['z', 'Z', 'y'], (event) => {
 
 .waiting {
     padding: 24px;
-}
-
-.bar {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-    padding: 8px 16px;
-    border-bottom: 1px solid #dcb3a8;
-    background: var(--rust-tint);
-    color: var(--rust);
-}
-
-.bar p {
-    flex: 1;
 }
 
 .trouble {

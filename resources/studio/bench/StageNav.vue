@@ -15,10 +15,13 @@ const props = defineProps<{ gallery: Gallery }>();
 
 const stages = computed(() => {
     const { items, facts, panes, design } = props.gallery;
-    const described = items.filter((item) => item.words.alt !== '').length;
+    const pictures = items.filter(({ kind }) => kind !== 'text');
+    const hidden = items.filter((item) => item.hidden).length;
+    const described = pictures.filter(({ words }) => words.decorative || words.alt !== '').length;
     const pages = new Set(panes.map((pane) => pane.page_id)).size;
     return [
-        { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${described} of ${items.length} described` },
+        { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${items.length}${hidden > 0 ? `, ${hidden} hidden` : ''}` },
+        { name: 'words', label: 'Words', state: pictures.length === 0 ? 'nothing to describe' : `${described} of ${pictures.length} described` },
         {
             name: 'layout',
             label: 'Layout',

@@ -2,12 +2,12 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, reactive, toRef, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
 import { api, Problem } from '../api/client';
 import { galleryQuery } from '../api/queries';
-import type { Change, Gallery } from '../api/types';
+import type { Change, ClashValue, Gallery } from '../api/types';
 
-/** A change that met a newer version: what came first, and what the person wanted. */
+/** A change that met a newer version in which the same was changed: what each wants. */
 export interface Clash {
-    message: string;
-    change: Change;
+    values: ClashValue[];
+    again: () => Promise<boolean>;
 }
 
 interface Bench {
@@ -30,16 +30,22 @@ function benchOf(id: string): Bench {
 
 const STALE = 'stale-version';
 
+/** How often a change is made again by itself when others change other things all the time. */
+const TRIES = 4;
+
 export interface UseGalleryReturn {
     gallery: Ref<Gallery | undefined>;
     bench: ComputedRef<Bench>;
     error: Ref<Error | null>;
-    change: (change: Change) => Promise<void>;
-    undo: () => Promise<void>;
-    redo: () => Promise<void>;
+    change: (change: Change) => Promise<boolean>;
+    /** Any other act of the API on the gallery that answers with it. */
+    act: (path: string, body: object) => Promise<boolean>;
+    undo: () => Promise<boolean>;
+    redo: () => Promise<boolean>;
     putLive: () => Promise<boolean>;
     settle: (keep: 'mine' | 'theirs') => Promise<void>;
     reload: () => Promise<void>;
+    keep: (fresh: Gallery) => void;
 }
 
 export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
@@ -53,22 +59,19 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         void queries.invalidateQueries({ queryKey: ['galleries'] });
     }
 
+    async function fetchNewest(gallery: string): Promise<void> {
+        await queries.fetchQuery({ ...galleryQuery(gallery), staleTime: 0 });
+    }
+
     /** @returns whether it was done */
-    function act(path: string, method: 'post' | 'patch', body: object, change?: Change): Promise<boolean> {
-        const mine = benchOf(current.value);
-        const key = galleryQuery(current.value).queryKey;
+    function send(path: string, method: 'post' | 'patch', body: object): Promise<boolean> {
+        const own = current.value;
+        const mine = benchOf(own);
         const done = mine.line.then(async () => {
             mine.busy++;
             mine.problem = '';
             try {
-                const version = queries.getQueryData<Gallery>(key)?.version;
-                keep(await api[method]<Gallery>(path, { version, ...body }));
-                return true;
-            } catch (error_) {
-                if (!(error_ instanceof Problem)) throw error_;
-                if (error_.code === STALE && change) mine.clash = { message: error_.message, change };
-                else mine.problem = error_.message;
-                return false;
+                return await attempt(own, path, method, body, TRIES);
             } finally {
                 mine.busy--;
             }
@@ -77,27 +80,43 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         return done;
     }
 
-    const root = (): string => `galleries/${current.value}`;
-
-    async function reload(): Promise<void> {
-        await queries.invalidateQueries({ queryKey: galleryQuery(current.value).queryKey });
+    async function attempt(own: string, path: string, method: 'post' | 'patch', body: object, tries: number): Promise<boolean> {
+        const mine = benchOf(own);
+        try {
+            const version = queries.getQueryData<Gallery>(galleryQuery(own).queryKey)?.version;
+            keep(await api[method]<Gallery>(`galleries/${own}${path}`, { version, ...body }));
+            return true;
+        } catch (error_) {
+            if (!(error_ instanceof Problem)) throw error_;
+            const clashes = error_.facts['clashes'] as ClashValue[] | undefined;
+            if (error_.code !== STALE || method !== 'patch' || !clashes) {
+                mine.problem = error_.message;
+                return false;
+            }
+            await fetchNewest(own);
+            // Where the other window changed something else, both changes stand.
+            if (clashes.length === 0 && tries > 0) return attempt(own, path, method, body, tries - 1);
+            mine.clash = { values: clashes, again: () => send(path, method, body) };
+            return false;
+        }
     }
 
     return {
         gallery,
         bench,
         error,
-        reload,
-        change: async (change) => void (await act(root(), 'patch', { change }, change)),
-        undo: async () => void (await act(`${root()}/undo`, 'post', {})),
-        redo: async () => void (await act(`${root()}/redo`, 'post', {})),
-        putLive: () => act(`${root()}/live`, 'post', {}),
+        keep,
+        reload: async () => void (await queries.invalidateQueries({ queryKey: galleryQuery(current.value).queryKey })),
+        change: (change) => send('', 'patch', { change }),
+        act: (path, body) => send(path, 'post', body),
+        undo: () => send('/undo', 'post', {}),
+        redo: () => send('/redo', 'post', {}),
+        putLive: () => send('/live', 'post', {}),
         settle: async (choice) => {
             const mine = benchOf(current.value);
             const clash = mine.clash;
             mine.clash = null;
-            await reload();
-            if (choice === 'mine' && clash) await act(root(), 'patch', { change: clash.change }, clash.change);
+            if (choice === 'mine' && clash) await clash.again();
         },
     };
 }

@@ -16,7 +16,10 @@
             <li v-for="gallery in galleries" :key="gallery.id"><GalleryCard :gallery="gallery" /></li>
             <li class="drop" :class="{ over }">
                 <p><b>Drop pictures here</b> and a gallery begins.</p>
-                <p class="note">JPEG, PNG, WebP, GIF, AVIF or HEIC, up to 80 MB each.</p>
+                <p class="note">
+                    JPEG, PNG, WebP, GIF, AVIF or HEIC<template v-if="session">, up to {{ session.limits.megabytes }} MB each</template>; whole folders and ZIPs
+                    too.
+                </p>
             </li>
         </ul>
     </main>
@@ -27,8 +30,9 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, Problem } from '../api/client';
-import { galleriesQuery } from '../api/queries';
+import { galleriesQuery, sessionQuery } from '../api/queries';
 import type { Gallery } from '../api/types';
+import { filesOf } from '../pictures/files-of';
 import { ACCEPTED, useUploads } from '../pictures/use-uploads';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
@@ -38,13 +42,14 @@ const router = useRouter();
 const queries = useQueryClient();
 const uploads = useUploads();
 const { data: galleries, isPending } = useQuery(galleriesQuery());
+const { data: session } = useQuery(sessionQuery());
 const input = ref<HTMLInputElement>();
 const over = ref(false);
 const problem = ref('');
 
 function drop(event: DragEvent): void {
     over.value = false;
-    void begin([...(event.dataTransfer?.files ?? [])]);
+    void filesOf(event.dataTransfer).then(begin);
 }
 
 function choose(event: Event): void {

@@ -7,7 +7,7 @@
             <iframe
                 ref="frame"
                 :src="address"
-                :title="`${name} proof of ${gallery.title}`"
+                :title="`${name} proof of ${gallery.about.title}`"
                 :style="{ width: `${windowWidth}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
                 @load="loaded"
             />

@@ -1,14 +1,17 @@
 <template>
     <div v-if="gallery" class="stage" @dragover="over" @drop="drop">
-        <section class="mat" aria-label="Pictures in order">
+        <section ref="mat" class="mat" aria-label="Pictures in order">
             <div class="head">
-                <p class="note">Drag to change the order, or Alt with the arrow keys. Ctrl A chooses all, Delete takes out.</p>
-                <button class="act" type="button" @click="input?.click()">Add pictures</button>
+                <button class="act" type="button" @click="input?.click()">Add files</button>
+                <button class="act" type="button" :aria-expanded="adding" @click="adding = !adding">More ways…</button>
                 <input ref="input" class="unseen" type="file" multiple :accept="ACCEPTED" aria-label="Pictures to add" tabindex="-1" @change="choose" />
+                <span class="grow" />
+                <OrderBar :by="order.by.value" :seed="order.seed.value" @look="order.look" @keep="order.keep" @leave="order.leave" />
             </div>
+            <ProblemNote v-if="order.problem.value">{{ order.problem.value }}</ProblemNote>
             <div v-if="items.length === 0" class="empty">
                 <p><b>No pictures yet.</b></p>
-                <p>Drop them here, or choose “Add pictures”.</p>
+                <p>Drop files, folders or a ZIP here, paste a picture, or choose “Add files”.</p>
             </div>
             <VueDraggable
                 v-else
@@ -16,10 +19,12 @@
                 class="tiles"
                 tag="ul"
                 :animation="120"
+                :disabled="order.by.value !== null"
                 role="listbox"
                 aria-label="Pictures"
                 aria-multiselectable="true"
-                @end="dragged"
+                @start="lift"
+                @end="dropped"
             >
                 <PictureTile
                     v-for="(item, index) in items"
@@ -28,87 +33,119 @@
                     :place="index + 1"
                     :chosen="chosen.has(item.id)"
                     :tabbable="item.id === (active ?? items[0]?.id)"
-                    @choose="pick(item.id, $event)"
+                    :album="albumOf(item)"
+                    :going="lifted !== null && (item.id === lifted || (chosen.has(lifted) && chosen.has(item.id)))"
+                    :count="lifted !== null && chosen.has(lifted) ? chosen.size : 1"
+                    @choose="selection.pick(item.id, $event)"
+                    @open="tidy(item)"
                     @key="onKey($event, index)"
                 />
             </VueDraggable>
+            <p v-if="items.length > 0" class="note hint">Drag, or Alt with the arrow keys, to move. Ctrl A chooses all, T tidies, H hides, Delete takes out.</p>
+            <i v-if="box" class="box" :style="box" />
         </section>
-        <WordsPanel :items="chosenItems" :count="items.length" :places="chosenPlaces" @words="reword" @move="moveTo" @remove="takeOut" />
+        <ItemPanel :gallery="gallery" :items="chosenItems" :first="firstPlace" @change="change" @move="moveTo" @remove="takeOut" @tidy="tidy(chosenItems[0])" />
+        <AddDrawer v-if="adding" :gallery="gallery" @close="adding = false" />
+        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :others="otherChosen" @close="tidiedItem = null" />
     </div>
 </template>
 
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
-import type { Item, Words } from '../api/types';
+import type { Item } from '../api/types';
 import { useGallery } from '../bench/use-gallery';
 import { announce } from '../shared/announce';
+import ProblemNote from '../shared/ProblemNote.vue';
+import { useDragBox } from '../shared/use-drag-box';
+import { useSelection } from '../shared/use-selection';
+import TidyEditor from '../tidy/TidyEditor.vue';
+import AddDrawer from './AddDrawer.vue';
+import { filesOf } from './files-of';
+import ItemPanel from './ItemPanel.vue';
+import OrderBar from './OrderBar.vue';
 import PictureTile from './PictureTile.vue';
+import { useOrder } from './use-order';
 import { ACCEPTED, useUploads } from './use-uploads';
-import WordsPanel from './WordsPanel.vue';
 
 const props = defineProps<{ id: string }>();
-const { gallery, change } = useGallery(() => props.id);
+const bench = useGallery(() => props.id);
+const { gallery, change } = bench;
+const order = useOrder(() => props.id, bench);
 const uploads = useUploads();
 const input = ref<HTMLInputElement>();
+const mat = ref<HTMLElement>();
 const items = ref<Item[]>([]);
-const chosen = ref(new Set<string>());
-const active = ref<string>();
+const adding = ref(false);
+const lifted = ref<string | null>(null);
+const tidiedItem = ref<string | null>(null);
 
-watch(
-    () => gallery.value?.items,
-    (fresh) => {
-        items.value = [...(fresh ?? [])];
-        const there = new Set(items.value.map((item) => item.id));
-        chosen.value = new Set([...chosen.value].filter((id) => there.has(id)));
-        if (active.value !== undefined && !there.has(active.value)) active.value = undefined;
-    },
-    { immediate: true },
+watch([() => gallery.value?.items, order.preview], ([fresh, preview]) => (items.value = [...(preview ?? fresh ?? [])]), { immediate: true });
+
+const selection = useSelection(() => items.value.map(({ id }) => id));
+const { chosen, active } = selection;
+const chosenItems = computed(() => items.value.filter((item) => chosen.value.has(item.id)));
+const firstPlace = computed(() => items.value.findIndex((item) => chosen.value.has(item.id)));
+const tidied = computed(() => items.value.find((item) => item.id === tidiedItem.value)?.picture ?? null);
+const otherChosen = computed(() =>
+    chosenItems.value.flatMap(({ kind, picture }) => (kind === 'picture' && picture && picture.id !== tidied.value?.id ? picture.id : [])),
 );
 
-const chosenItems = computed(() => items.value.filter((item) => chosen.value.has(item.id)));
-const chosenPlaces = computed(() => items.value.flatMap((item, index) => (chosen.value.has(item.id) ? [index] : [])));
+const { box } = useDragBox({
+    room: mat,
+    things: '.tile',
+    onBox: (ids, adds) => selection.set(adds ? [...chosen.value, ...ids] : ids),
+    onMiss: selection.none,
+});
+
+useEventListener(document, 'paste', (event) => {
+    if ((event.target as Element).closest('input, textarea, [contenteditable]')) return;
+    const files = [...(event.clipboardData?.files ?? [])];
+    if (files.length > 0) uploads.add(props.id, files);
+});
+
+function albumOf(item: Item): string | null {
+    return gallery.value?.albums.list.find(({ id }) => id === item.album)?.name ?? null;
+}
 
 function over(event: DragEvent): void {
     if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
 }
 
 function drop(event: DragEvent): void {
-    const files = [...(event.dataTransfer?.files ?? [])];
-    if (files.length === 0) return;
+    if (!event.dataTransfer?.types.includes('Files')) return;
     event.preventDefault();
-    uploads.add(props.id, files);
+    void filesOf(event.dataTransfer).then((files) => uploads.add(props.id, files));
 }
 
 function choose(event: Event): void {
-    uploads.add(props.id, [...((event.target as HTMLInputElement).files ?? [])]);
+    const field = event.target as HTMLInputElement;
+    uploads.add(props.id, [...(field.files ?? [])]);
+    field.value = '';
 }
 
-function pick(id: string, event: MouseEvent | KeyboardEvent): void {
-    if (event.shiftKey && active.value !== undefined) {
-        const [a, b] = [active.value, id].map((wanted) => items.value.findIndex((item) => item.id === wanted)).sort((x, y) => x - y);
-        chosen.value = new Set(items.value.slice(a, (b ?? 0) + 1).map((item) => item.id));
-        return;
-    }
-    if (event.ctrlKey || event.metaKey) {
-        const next = new Set(chosen.value);
-        if (!next.delete(id)) next.add(id);
-        chosen.value = next;
-    } else {
-        chosen.value = new Set([id]);
-    }
-    active.value = id;
+function tidy(item: Item | undefined): void {
+    if (item?.kind === 'picture') tidiedItem.value = item.id;
 }
 
-function dragged({ oldIndex, newIndex }: { oldIndex?: number; newIndex?: number }): void {
-    const item = newIndex === undefined ? undefined : items.value[newIndex];
-    if (!item || newIndex === undefined || oldIndex === newIndex) return;
-    void change({ kind: 'move', items: [item.id], before: items.value[newIndex + 1]?.id ?? null });
+function lift({ oldIndex }: { oldIndex?: number }): void {
+    lifted.value = items.value[oldIndex ?? -1]?.id ?? null;
+}
+
+/** What is dragged takes along what is chosen with it. */
+function dropped({ newIndex, oldIndex }: { oldIndex?: number; newIndex?: number }): void {
+    const id = lifted.value;
+    lifted.value = null;
+    if (id === null || newIndex === undefined || oldIndex === newIndex) return;
+    const moved = chosen.value.has(id) ? selection.list.value : [id];
+    const before = items.value.slice(newIndex + 1).find((item) => !moved.includes(item.id));
+    void change({ kind: 'move', items: moved, before: before?.id ?? null });
 }
 
 /** @param place that the first of the chosen is to have, from 0 */
 async function moveTo(place: number): Promise<void> {
-    const ids = chosenItems.value.map((item) => item.id);
+    const ids = selection.list.value;
     const others = items.value.filter((item) => !chosen.value.has(item.id));
     const to = Math.max(0, Math.min(place, others.length));
     await change({ kind: 'move', items: ids, before: others[to]?.id ?? null });
@@ -116,15 +153,17 @@ async function moveTo(place: number): Promise<void> {
 }
 
 async function takeOut(): Promise<void> {
-    const ids = chosenItems.value.map((item) => item.id);
-    const [first] = chosenPlaces.value;
+    const ids = selection.list.value;
+    const first = firstPlace.value;
     await change({ kind: 'remove', items: ids });
     announce(ids.length === 1 ? 'Picture taken out; it stays in the store.' : `${ids.length} pictures taken out; they stay in the store.`);
-    await focusOn(Math.min(first ?? 0, items.value.length - 1));
+    await focusOn(Math.min(first, items.value.length - 1));
 }
 
-function reword(item: string, words: Partial<Words>): void {
-    void change({ kind: 'words', item, words });
+async function hide(): Promise<void> {
+    const hidden = chosenItems.value.some((item) => !item.hidden);
+    await change({ kind: 'hide', items: selection.list.value, hidden });
+    announce(hidden ? 'Hidden from visitors.' : 'Shown again.');
 }
 
 async function focusOn(index: number): Promise<void> {
@@ -132,57 +171,90 @@ async function focusOn(index: number): Promise<void> {
     if (!item) return;
     active.value = item.id;
     await nextTick();
-    document.querySelector<HTMLElement>(`[data-item="${item.id}"]`)?.focus();
+    mat.value?.querySelector<HTMLElement>(`[data-item="${item.id}"]`)?.focus();
+}
+
+/** Tiles from one row to the next, as they stand now. */
+function columns(): number {
+    const tiles = [...(mat.value?.querySelectorAll<HTMLElement>('.tile') ?? [])];
+    const next = tiles.findIndex((tile) => tile.offsetTop > (tiles[0]?.offsetTop ?? 0));
+    return next > 0 ? next : Math.max(1, tiles.length);
 }
 
 async function onKey(event: KeyboardEvent, index: number): Promise<void> {
     const last = items.value.length - 1;
-    const goal = { ArrowLeft: index - 1, ArrowUp: index - 1, ArrowRight: index + 1, ArrowDown: index + 1, Home: 0, End: last }[event.key];
+    const goal = { ArrowLeft: index - 1, ArrowUp: index - columns(), ArrowRight: index + 1, ArrowDown: index + columns(), Home: 0, End: last }[event.key];
     const id = items.value[index]?.id ?? '';
+    const letter = event.key.toLowerCase();
     if (goal !== undefined) {
         event.preventDefault();
-        if (event.altKey) {
-            if (!chosen.value.has(id)) chosen.value = new Set([id]);
-            const [first] = chosenPlaces.value;
-            await moveTo(event.key === 'Home' ? 0 : event.key === 'End' ? last : (first ?? 0) + (goal < index ? -1 : 1));
-            await focusOn(items.value.findIndex((item) => item.id === id));
-        } else {
-            await focusOn(Math.max(0, Math.min(goal, last)));
-        }
+        await (event.altKey ? step(event.key, goal - index, id) : walk(event, goal));
     } else if (event.key === ' ' || event.key === 'Enter') {
         event.preventDefault();
-        pick(id, event);
-    } else if (event.key === 'Delete' && chosen.value.size > 0) {
-        await takeOut();
-    } else if (event.key === 'a' && (event.ctrlKey || event.metaKey)) {
+        selection.pick(id, event);
+    } else if (letter === 'a' && (event.ctrlKey || event.metaKey)) {
         event.preventDefault();
-        chosen.value = new Set(items.value.map((item) => item.id));
+        selection.all();
+    } else if (letter === 't') {
+        tidy(items.value[index]);
+    } else if (chosen.value.size > 0 && event.key === 'Delete') {
+        await takeOut();
+    } else if (chosen.value.size > 0 && letter === 'h') {
+        await hide();
+    } else if (event.key === 'Escape') {
+        selection.none();
+    }
+}
+
+async function step(key: string, by: number, id: string): Promise<void> {
+    if (!chosen.value.has(id)) selection.set([id]);
+    await moveTo(key === 'Home' ? 0 : key === 'End' ? items.value.length : firstPlace.value + by);
+    await focusOn(items.value.findIndex((item) => item.id === id));
+}
+
+/** To another tile; with Shift the stretch from where one stood is chosen. */
+async function walk(event: KeyboardEvent, goal: number): Promise<void> {
+    const to = Math.max(0, Math.min(goal, items.value.length - 1));
+    const anchor = active.value;
+    await focusOn(to);
+    const id = items.value[to]?.id;
+    if (event.shiftKey && anchor !== undefined && id !== undefined) {
+        active.value = anchor;
+        selection.pick(id, event);
+        mat.value?.querySelector<HTMLElement>(`[data-item="${id}"]`)?.focus();
     }
 }
 </script>
 
 <style scoped>
 .stage {
+    position: relative;
     display: grid;
     grid-template-columns: minmax(0, 1fr) 336px;
     height: 100%;
 }
 
 .mat {
-    padding: 14px 18px 90px;
+    position: relative;
+    padding: 12px 18px 90px;
     overflow: auto;
     background: var(--mat);
 }
 
 .head {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    justify-content: space-between;
-    gap: 12px;
+    gap: 8px;
     margin-bottom: 12px;
 }
 
-.head .note {
+.grow {
+    flex: 1;
+}
+
+.hint {
+    margin-top: 14px;
     color: var(--z6);
 }
 
@@ -199,5 +271,13 @@ async function onKey(event: KeyboardEvent, index: number): Promise<void> {
     border: 2px dashed var(--z4);
     border-radius: var(--corner);
     text-align: center;
+}
+
+.box {
+    position: absolute;
+    z-index: 5;
+    border: 1px solid var(--verd);
+    background: rgb(11 117 104 / 0.15);
+    pointer-events: none;
 }
 </style>

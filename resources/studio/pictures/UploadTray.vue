@@ -11,12 +11,12 @@
                 <img v-if="upload.thumbnail" :src="upload.thumbnail" alt="" />
                 <span v-else class="blank" />
                 <div>
-                    <b>{{ upload.file.name }}</b>
-                    <progress v-if="upload.state === 'sending'" :value="upload.sent" max="1" :aria-label="`${upload.file.name} sent`" />
+                    <b>{{ upload.name }}</b>
+                    <progress v-if="upload.state === 'sending'" :value="upload.sent" max="1" :aria-label="`${upload.name} sent`" />
                     <p class="note">{{ LABELS[upload.state] }}{{ upload.state === 'sending' ? ` ${Math.round(upload.sent * 100)} %` : '' }}</p>
                     <p v-if="upload.note" class="note why">{{ upload.note }}</p>
                 </div>
-                <button v-if="upload.state === 'failed'" class="act" type="button" :aria-label="`Try ${upload.file.name} again`" @click="store.retry(upload)">
+                <button v-if="upload.state === 'failed'" class="act" type="button" :aria-label="`Try ${upload.name} again`" @click="store.retry(upload)">
                     Try again
                 </button>
             </li>

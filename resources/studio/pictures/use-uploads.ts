@@ -2,28 +2,32 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
-import { api, Problem } from '../api/client';
-import { galleryQuery } from '../api/queries';
+import { api, messageOf } from '../api/client';
+import { galleryQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
-import type { Gallery, Picture } from '../api/types';
+import type { Gallery, Picture, Pile, Uploaded } from '../api/types';
+import { posterFrame } from './poster-frame';
 
-export const ACCEPTED = '.jpg,.jpeg,.png,.webp,.gif,.avif,.heic,.heif,image/*';
+export const ACCEPTED = '.jpg,.jpeg,.png,.webp,.gif,.avif,.heic,.heif,.mp4,.webm,.zip,image/*,video/mp4,video/webm,application/zip';
 
 /** Files on their way at once; the server prepares no faster for more. */
 const AT_ONCE = 3;
 
-/** ms between looks at a picture that is being prepared. */
+/** ms between looks at what is being prepared. */
 const LOOK_AGAIN = 700;
 
 export interface Upload {
     key: number;
-    galleryId: string;
-    file: File;
+    /** Where the picture is to go; null for the store alone. */
+    galleryId: string | null;
+    name: string;
+    /** Null for what the server takes in by itself. */
+    file: File | null;
     /** Pictures in the gallery before the files of this batch came. */
     base: number;
     batch: number;
     state: 'queued' | 'sending' | 'preparing' | 'ready' | 'failed';
-    /** Share sent, 0 to 1. */
+    /** Share sent, or of a pile taken in, 0 to 1. */
     sent: number;
     thumbnail: string | null;
     note: string;
@@ -31,7 +35,7 @@ export interface Upload {
 
 let lastKey = 0;
 
-/** Files on their way into galleries; goes on while one works elsewhere in the studio. */
+/** Files on their way in; goes on while one works elsewhere in the studio. */
 export const useUploads = defineStore('uploads', () => {
     const queries = useQueryClient();
     const uploads = ref<Upload[]>([]);
@@ -41,13 +45,23 @@ export const useUploads = defineStore('uploads', () => {
         if (open.value.length > 0) event.preventDefault();
     });
 
-    function add(galleryId: string, files: File[]): void {
+    function entry(galleryId: string | null, name: string, file: File | null, batch: number, base: number): Upload {
+        return { key: ++lastKey, galleryId, name, file, base, batch, state: 'queued', sent: 0, thumbnail: null, note: '' };
+    }
+
+    function add(galleryId: string | null, files: File[]): void {
         const batch = ++lastKey;
-        const base = queries.getQueryData<Gallery>(galleryQuery(galleryId).queryKey)?.items.length ?? 0;
-        for (const file of files) {
-            uploads.value.push({ key: ++lastKey, galleryId, file, base, batch, state: 'queued', sent: 0, thumbnail: null, note: '' });
-        }
+        const base = galleryId === null ? 0 : (queries.getQueryData<Gallery>(galleryQuery(galleryId).queryKey)?.items.length ?? 0);
+        for (const file of files) uploads.value.push(entry(galleryId, file.name, file, batch, base));
         startNext();
+    }
+
+    /** Shows what the server takes in by itself, from a card or a shelf. */
+    function watchPile(galleryId: string | null, pile: Pile): void {
+        const upload = entry(galleryId, pile.name, null, ++lastKey, 0);
+        upload.state = 'preparing';
+        uploads.value.push(upload);
+        void followPile(uploads.value.find(({ key }) => key === upload.key) ?? upload, pile);
     }
 
     function retry(upload: Upload): void {
@@ -70,20 +84,53 @@ export const useUploads = defineStore('uploads', () => {
     }
 
     async function send(upload: Upload): Promise<void> {
+        if (!upload.file) return;
         upload.state = 'sending';
         try {
-            const { picture, notice } = await sendFile(upload.galleryId, upload.file, placeOf(upload), (share) => (upload.sent = share));
-            upload.note = notice ?? '';
-            upload.thumbnail = picture.thumbnail;
-            upload.state = 'preparing';
-            void queries.invalidateQueries({ queryKey: galleryQuery(upload.galleryId).queryKey });
-            void queries.invalidateQueries({ queryKey: ['galleries'] });
-            void follow(upload, picture);
+            const { limits } = await queries.ensureQueryData(sessionQuery());
+            const outcome = await sendFile(upload.file, {
+                galleryId: upload.galleryId,
+                place: upload.galleryId === null ? null : placeOf(upload),
+                partBytes: limits.part_bytes,
+                onProgress: (share) => {
+                    upload.sent = share;
+                    upload.note = '';
+                },
+                onTrouble: () => (upload.note = 'The connection was lost; going on as soon as it is back.'),
+            });
+            await take(upload, upload.file, outcome);
         } catch (error) {
             upload.state = 'failed';
-            upload.note = error instanceof Problem ? error.message : `“${upload.file.name}” could not be taken. Try again.`;
+            upload.note = messageOf(error);
         }
         startNext();
+    }
+
+    async function take(upload: Upload, file: File, outcome: Uploaded): Promise<void> {
+        upload.state = 'preparing';
+        if ('pile' in outcome) {
+            void followPile(upload, outcome.pile);
+            return;
+        }
+        upload.note = outcome.notice ?? '';
+        upload.thumbnail = outcome.picture.thumbnail;
+        if (outcome.picture.kind === 'video' && !outcome.known) await givePoster(outcome.picture, file).catch(() => undefined);
+        refresh(upload);
+        void follow(upload, outcome.picture);
+    }
+
+    /** A video stands there by a picture of itself until another is chosen. */
+    async function givePoster(video: Picture, file: File): Promise<void> {
+        const { limits } = await queries.ensureQueryData(sessionQuery());
+        const frame = await posterFrame(URL.createObjectURL(file), file.name);
+        const outcome = await sendFile(frame, {
+            galleryId: null,
+            place: null,
+            partBytes: limits.part_bytes,
+            onProgress: () => undefined,
+            onTrouble: () => undefined,
+        });
+        if ('picture' in outcome) await api.patch(`pictures/${video.id}`, { poster: outcome.picture.id });
     }
 
     async function follow(upload: Upload, picture: Picture): Promise<void> {
@@ -93,9 +140,34 @@ export const useUploads = defineStore('uploads', () => {
             seen = await api.get<Picture>(`pictures/${picture.id}`).catch(() => seen);
         }
         upload.state = seen.state;
+        upload.thumbnail = seen.thumbnail ?? upload.thumbnail;
         upload.note = seen.failure ?? upload.note;
-        void queries.invalidateQueries({ queryKey: galleryQuery(upload.galleryId).queryKey });
+        refresh(upload);
     }
 
-    return { uploads, add, retry, clear };
+    async function followPile(upload: Upload, begun: Pile): Promise<void> {
+        let pile = begun;
+        for (;;) {
+            const before = upload.sent;
+            upload.sent = pile.total > 0 ? pile.outcomes.length / pile.total : 0;
+            upload.note = `${pile.outcomes.length} of ${pile.total} taken in`;
+            if (upload.sent !== before) refresh(upload);
+            if (pile.state === 'done' || pile.state === 'failed') break;
+            await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));
+            pile = await api.get<Pile>(`piles/${pile.id}`).catch(() => pile);
+        }
+        const failed = pile.outcomes.filter(({ state }) => state === 'failed');
+        upload.state = pile.state === 'failed' ? 'failed' : 'ready';
+        upload.note = [`${pile.outcomes.length - failed.length} of ${pile.total} taken`, ...failed.map(({ note }) => note)].join('\n');
+        refresh(upload);
+    }
+
+    function refresh({ galleryId }: Upload): void {
+        if (galleryId !== null) void queries.invalidateQueries({ queryKey: galleryQuery(galleryId).queryKey });
+        void queries.invalidateQueries({ queryKey: ['galleries'] });
+        void queries.invalidateQueries({ queryKey: ['store'] });
+        void queries.invalidateQueries({ queryKey: ['sources'] });
+    }
+
+    return { uploads, add, watchPile, retry, clear };
 });

@@ -41,10 +41,9 @@ legend {
 
 .segments {
     display: grid;
-    gap: 1px;
     border: 1px solid var(--z4);
     border-radius: var(--corner);
-    background: var(--z3);
+    background: var(--z0);
     overflow: clip;
 }
 
@@ -54,7 +53,9 @@ label {
     place-items: center;
     min-height: 30px;
     padding: 2px 4px;
-    background: var(--z0);
+    box-shadow:
+        1px 0 var(--z3),
+        0 1px var(--z3);
     font-size: 13px;
     text-align: center;
     cursor: pointer;

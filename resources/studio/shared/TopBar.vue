@@ -4,6 +4,10 @@
             <span class="mark" aria-hidden="true"><i /><i /><i /><i /></span>
             <span class="name">Zinc Pane</span>
         </RouterLink>
+        <nav aria-label="Studio">
+            <RouterLink :to="{ name: 'galleries' }">Galleries</RouterLink>
+            <RouterLink :to="{ name: 'store' }">Pictures</RouterLink>
+        </nav>
         <slot />
     </header>
 </template>
@@ -25,6 +29,27 @@
     gap: 12px;
     color: #fff;
     text-decoration: none;
+}
+
+nav {
+    display: flex;
+    gap: 4px;
+}
+
+nav a {
+    padding: 6px 8px;
+    border-radius: var(--corner);
+    color: #c5d1d6;
+    text-decoration: none;
+}
+
+nav a:hover {
+    background: #333f46;
+}
+
+nav a.router-link-active {
+    color: #fff;
+    box-shadow: inset 0 -2px var(--z4);
 }
 
 .top :deep(:focus-visible) {

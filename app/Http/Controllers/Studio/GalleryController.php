@@ -19,7 +19,7 @@ final class GalleryController
 {
     public function index(): AnonymousResourceCollection
     {
-        $galleries = Gallery::query()->with(['items.picture', 'panes.page', 'edition'])->latest('updated_at')->latest('id')->get();
+        $galleries = Gallery::query()->with([Gallery::ITEMS, 'panes.page', 'edition'])->latest('updated_at')->latest('id')->get();
 
         return GalleryCard::collection($galleries);
     }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers\Studio;
 
 use App\Actions\AddPictures;
 use App\Http\Requests\UploadRequest;
-use App\Http\Resources\PictureResource;
+use App\Http\Resources\TakenInResource;
 use App\Intake\IntakeException;
-use App\Intake\TakeInPicture;
+use App\Intake\TakeIn;
 use App\Models\Gallery;
 use Illuminate\Http\JsonResponse;
 
@@ -18,17 +18,12 @@ final class GalleryPictureController
     /**
      * @throws IntakeException when the file is not taken; nothing was stored
      */
-    public function store(UploadRequest $request, Gallery $gallery, TakeInPicture $intake, AddPictures $add): JsonResponse
+    public function store(UploadRequest $request, Gallery $gallery, TakeIn $intake, AddPictures $add): JsonResponse
     {
         $file = $request->picture();
         $taken = $intake->handle($file->getPathname(), $file->getClientOriginalName());
-        $changed = $add->handle($gallery, [$taken->picture], $request->userId(), $request->place());
+        $add->handle($gallery, [$taken->picture], $request->userId(), $request->place());
 
-        return new JsonResponse([
-            'picture' => new PictureResource($taken->picture),
-            'known' => $taken->isKnown,
-            'notice' => $taken->notice,
-            'version' => $changed->version,
-        ], $taken->isKnown ? 200 : 201);
+        return TakenInResource::of($taken);
     }
 }

@@ -4,14 +4,38 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\ChangePicture;
+use App\Actions\PictureSearch;
+use App\Http\Requests\ChangePictureRequest;
+use App\Http\Requests\FindPicturesRequest;
 use App\Http\Resources\PictureResource;
+use App\Http\Resources\StoredPictureResource;
 use App\Models\Picture;
+use Illuminate\Http\JsonResponse;
 
 /** Pictures of the store. */
 final class PictureController
 {
+    public function index(FindPicturesRequest $request, PictureSearch $search): JsonResponse
+    {
+        $query = $search->query($request->filter());
+
+        return new JsonResponse([
+            'total' => $query->clone()->reorder()->toBase()->getCountForPagination(),
+            'offset' => $request->offset(),
+            'pictures' => StoredPictureResource::some($query->offset($request->offset())->limit($request->limit())),
+        ]);
+    }
+
     public function show(Picture $picture): PictureResource
     {
-        return new PictureResource($picture);
+        return new PictureResource($picture->load('poster'));
+    }
+
+    public function update(ChangePictureRequest $request, Picture $picture, ChangePicture $change): PictureResource
+    {
+        $change->handle($picture, $request->words(), $request->only(['keywords', 'poster']), $request->has('focal'), $request->focal(), $request->recipe());
+
+        return new PictureResource($picture->refresh()->load('poster'));
     }
 }

@@ -23,7 +23,14 @@ final readonly class SessionController
         /** @var ?User $user */
         $user = $this->guard->user();
 
-        return new JsonResponse(['user' => $user === null ? null : ['name' => $user->name, 'email' => $user->email]]);
+        return new JsonResponse([
+            'user' => $user === null ? null : ['name' => $user->name, 'email' => $user->email],
+            'limits' => [
+                'megabytes' => intdiv(config()->integer('zinc.limits.bytes'), 1024 * 1024),
+                'video_megabytes' => intdiv(config()->integer('zinc.limits.video_bytes'), 1024 * 1024),
+                'part_bytes' => config()->integer('zinc.limits.part_bytes'),
+            ],
+        ]);
     }
 
     /**

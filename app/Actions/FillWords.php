@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use ZincPane\Core\Changes\Reword;
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Wording\Fill;
+
+/** Changes a word of many pictures of a gallery at once. */
+final readonly class FillWords
+{
+    public function __construct(private ChangeGallery $change)
+    {
+    }
+
+    /**
+     * What would come of it.
+     *
+     * @param  list<string>  $items  identifiers, in the order they are counted in
+     * @return list<array{item: string, before: string, after: ?string}> null where the text stays
+     */
+    public function preview(Gallery $gallery, Fill $fill, array $items): array
+    {
+        $rows = $gallery->loadMissing(Gallery::ITEMS)->items->keyBy('id');
+        $chosen = [];
+        foreach ($items as $id) {
+            $chosen[] = $rows->get($id) ?? throw ChangeException::unknownItem($id);
+        }
+        $texts = $fill->applied(array_map(fn (GalleryItem $row): array => [
+            'text' => $row->words()->text($fill->field), 'values' => $this->values($gallery, $row),
+        ], $chosen));
+        $outcome = [];
+        foreach ($chosen as $i => $row) {
+            $after = $texts[$i] === null ? null : ItemWords::parse([$fill->field->value => $texts[$i]])->text($fill->field);
+            $outcome[] = ['item' => $row->id, 'before' => $row->words()->text($fill->field), 'after' => $after];
+        }
+
+        return $outcome;
+    }
+
+    /**
+     * @param  list<string>  $items
+     *
+     * @throws StaleVersionException when there is a newer version
+     */
+    public function handle(Gallery $gallery, int $version, Fill $fill, array $items, ?string $userId): Gallery
+    {
+        $words = [];
+        foreach ($this->preview($gallery, $fill, $items) as ['item' => $item, 'after' => $after]) {
+            if ($after !== null) {
+                $words[$item] = [$fill->field->value => $after];
+            }
+        }
+
+        return $words === [] ? $gallery : $this->change->handle($gallery->id, $version, Reword::of($words), $userId);
+    }
+
+    /**
+     * @return array<string, string> by token
+     */
+    private function values(Gallery $gallery, GalleryItem $row): array
+    {
+        return [
+            'title' => $row->words()->title,
+            'day' => $row->picture?->taken_at?->format('j F Y') ?? '',
+            'album' => $gallery->document()->albums->nameOf($row->album) ?? '',
+            'camera' => $row->picture->camera ?? '',
+            'file' => pathinfo($row->picture->name ?? '', PATHINFO_FILENAME),
+        ];
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\JournalEntry;
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Changes\Clash;
+
+/** Tells what a change made on an older version has in common with what was done since. */
+final readonly class FindClashes
+{
+    public function of(Gallery $gallery, int $version, Change $change): StaleVersionException
+    {
+        // What was taken back or done again since changed the gallery too, though it is older in the journal.
+        $entries = $gallery->journal()->where(static fn ($query) => $query->where('version', '>', $version)->orWhere('state_version', '>', $version))->get();
+        $since = array_map(static fn (JournalEntry $entry): Change => Changes::parse($entry->change), array_values($entries->all()));
+        $clashes = array_map(fn (Clash $clash): array => [
+            'path' => $clash->path,
+            'label' => $clash->label,
+            'of' => $this->nameOf($gallery, $clash->item),
+            'mine' => $clash->mine,
+            'theirs' => $clash->theirs,
+        ], Clash::between($change, $since, $gallery->document()));
+
+        return StaleVersionException::between(
+            $version, $gallery->version, array_values(array_map(static fn (JournalEntry $entry): string => $entry->summary, $entries->all())), $clashes,
+        );
+    }
+
+    private function nameOf(Gallery $gallery, ?string $item): ?string
+    {
+        if ($item === null) {
+            return null;
+        }
+        $row = $gallery->items->first(static fn (GalleryItem $row): bool => $row->id === $item);
+        $title = $row?->words()->title ?? '';
+
+        return $title !== '' ? $title : ($row?->picture->name ?? 'a picture that was taken out');
+    }
+}

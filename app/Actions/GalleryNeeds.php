@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\Picture;
+use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\Albums;
+use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Markup\Section;
+use ZincPane\Core\Markup\ShownPicture;
+
+/** The pictures that a gallery shows, and the plan of the files its layout needs of them. */
+final readonly class GalleryNeeds
+{
+    /**
+     * @param  list<Picture>  $pictures
+     */
+    private function __construct(public array $pictures, public RenditionPlan $plan)
+    {
+    }
+
+    /** Needs the items with their pictures loaded. */
+    public static function of(Gallery $gallery): self
+    {
+        $pictures = $items = $albums = [];
+        foreach ($gallery->items as $row) {
+            $face = self::faceOf($row);
+            if ($face !== null) {
+                $pictures[] = $face;
+                $items[] = new ShownPicture($face->size(), $face->focal(), new Words, '', []);
+                $albums[] = $row->album;
+            }
+        }
+        $design = GalleryDesign::fromArray($gallery->design);
+        $sections = Section::of($items, $albums, Albums::parse($gallery->albums['list'], $gallery->albums['view']), Layouts::of($design));
+
+        return new self($pictures, RenditionPlan::of($design, array_map(static fn (Section $section): Arrangement => $section->arrangement, $sections)));
+    }
+
+    private static function faceOf(GalleryItem $row): ?Picture
+    {
+        return $row->is_hidden ? null : $row->picture?->face();
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use ZincPane\Core\Changes\Reorder;
+use ZincPane\Core\Colour\Oklab;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Ordering\Order;
+use ZincPane\Core\Ordering\Orderable;
+
+/** Puts the items of a gallery into an order that the core knows. */
+final readonly class OrderGallery
+{
+    public function __construct(private ChangeGallery $change)
+    {
+    }
+
+    /**
+     * What would come of it.
+     *
+     * @return list<string> identifiers of the items, in the new order
+     */
+    public function preview(Gallery $gallery, Order $order): array
+    {
+        $rows = array_values($gallery->loadMissing(Gallery::ITEMS)->items->all());
+        $places = $order->arrange(array_map(self::orderable(...), $rows));
+
+        return array_map(static fn (int $place): string => $rows[$place]->id, $places);
+    }
+
+    /**
+     * @throws StaleVersionException when there is a newer version
+     */
+    public function handle(Gallery $gallery, int $version, Order $order, ?string $userId): Gallery
+    {
+        return $this->change->handle($gallery->id, $version, Reorder::to($this->preview($gallery, $order), $order->summary()), $userId);
+    }
+
+    private static function orderable(GalleryItem $row): Orderable
+    {
+        $face = $row->picture?->face();
+        $title = $row->words()->title;
+
+        return new Orderable(
+            $title !== '' ? $title : ($row->picture->name ?? ''),
+            $row->picture?->taken_at?->getTimestamp(),
+            $face?->size()->ratio() ?? Ratio::of(4, 3),
+            $face?->palette()->main() ?? Oklab::of(1, 0, 0),
+            $face?->look(),
+        );
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Studio;
+
+use App\Actions\FillWords;
+use App\Http\Requests\FillRequest;
+use App\Http\Resources\GalleryResource;
+use App\Models\Gallery;
+
+/** Fills a word of many pictures, as one act. */
+final class FillGallery
+{
+    public function __invoke(FillRequest $request, Gallery $gallery, FillWords $fill): GalleryResource
+    {
+        return GalleryResource::of($fill->handle($gallery, $request->integer('version'), $request->fill(), $request->items(), $request->userId()));
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Actions\PictureFilter;
+use ZincPane\Core\Colour\Oklab;
+use ZincPane\Core\Geometry\Shape;
+
+/** What is looked for in the store, and which stretch of it is wanted. */
+final class FindPicturesRequest extends StudioRequest
+{
+    private const MOST = 500;
+
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return [
+            'words' => ['string', 'max:200'],
+            'colour' => ['string', 'regex:/^[0-9a-fA-F]{6}$/'],
+            'shape' => ['string', 'in:'.implode(',', array_map(static fn (Shape $shape): string => $shape->value, Shape::cases()))],
+            'from' => ['date_format:Y-m-d'],
+            'until' => ['date_format:Y-m-d'],
+            'unused' => ['boolean'],
+            'undescribed' => ['boolean'],
+            'bin' => ['boolean'],
+            'offset' => ['integer', 'min:0'],
+            'limit' => ['integer', 'min:1', 'max:'.self::MOST],
+        ];
+    }
+
+    public function filter(): PictureFilter
+    {
+        $colour = $this->string('colour')->toString();
+
+        return new PictureFilter(
+            $this->string('words')->trim()->toString(),
+            $colour === '' ? null : Oklab::fromRgb((int) hexdec($colour)),
+            Shape::tryFrom($this->string('shape')->toString()),
+            $this->filled('from') ? $this->string('from')->toString() : null,
+            $this->filled('until') ? $this->string('until')->toString() : null,
+            $this->boolean('unused'),
+            $this->boolean('undescribed'),
+            $this->boolean('bin'),
+        );
+    }
+
+    public function offset(): int
+    {
+        return $this->integer('offset');
+    }
+
+    public function limit(): int
+    {
+        return $this->integer('limit', 200);
+    }
+}

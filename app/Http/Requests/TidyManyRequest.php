@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Tidying\Recipe;
+
+/** One recipe for some pictures. */
+final class TidyManyRequest extends StudioRequest
+{
+    /**
+     * @return array<string, list<string>>
+     */
+    public function rules(): array
+    {
+        return ['pictures' => ['required', 'array', 'max:1000'], 'pictures.*' => ['string', 'exists:pictures,id'], 'recipe' => ['required', 'array']];
+    }
+
+    /**
+     * @return list<string>
+     */
+    public function ids(): array
+    {
+        /** @var array<string> $ids */
+        $ids = $this->validated('pictures');
+
+        return array_values($ids);
+    }
+
+    /**
+     * @throws SettingException when a value is out of its range
+     */
+    public function recipe(): Recipe
+    {
+        return Recipe::fromArray($this->input('recipe'));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use ZincPane\Core\Wording\AltFlaw;
+use ZincPane\Core\Wording\AltReview;
+
+/** The items of a gallery, with the words in force and what is wrong with them. */
+final class ItemResource
+{
+    /**
+     * @return list<array<string, mixed>>
+     */
+    public static function all(Gallery $gallery): array
+    {
+        $rows = array_values($gallery->items->all());
+        $words = array_map(static fn (GalleryItem $row) => $row->words(), $rows);
+        $flaws = AltReview::of($words);
+        $items = [];
+        foreach ($rows as $i => $row) {
+            $items[] = [
+                'id' => $row->id,
+                'kind' => $row->picture === null ? 'text' : $row->picture->kind->value,
+                'picture' => $row->picture === null ? null : PictureResource::describe($row->picture),
+                'text' => $row->text,
+                'album' => $row->album,
+                'hidden' => $row->is_hidden,
+                'words' => $words[$i]->toArray(),
+                'exceptions' => array_keys(array_filter($row->toCore()->words->toArray(), static fn (string|bool|null $word): bool => $word !== null)),
+                'flaws' => $row->picture === null ? [] : array_map(static fn (AltFlaw $flaw): array => ['code' => $flaw->value, 'label' => $flaw->label(), 'advice' => $flaw->advice()], $flaws[$i]),
+            ];
+        }
+
+        return $items;
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use ZincPane\Core\Geometry\Size;
+
+/**
+ * Decodes a picture once: upright, sRGB, without metadata, tidied, not wider than is asked for;
+ * into an uncompressed file that renditions are cut from.
+ */
+final readonly class BaseMaker
+{
+    /** Taller than any picture: a size then speaks of the width alone. */
+    public const ANY_HEIGHT = 100000;
+
+    public function __construct(private Tools $tools)
+    {
+    }
+
+    /**
+     * @param  int  $width  px that the outcome needs at most
+     * @param  string  $folder  to work in
+     * @return string path of the outcome
+     *
+     * @throws ImagingException when the file cannot be read to its end
+     */
+    public function make(Source $source, int $width, string $folder): string
+    {
+        $base = "{$folder}/base.tif";
+        $scale = min(1.0, $width / $source->size()->width);
+        $wanted = max(1, (int) ceil($source->upright->width * $scale));
+        $this->decode($source->path, $base, $wanted);
+        if ($source->recipe->isPlain()) {
+            return $base;
+        }
+
+        return $this->lit($source, $this->shaped($source, $wanted, $base, $folder), $folder);
+    }
+
+    /**
+     * A picture without a profile is taken for sRGB: without that word the library would convert it
+     * by another way, and shift its colours. Only grey ones without a profile it refuses then; they
+     * need no conversion.
+     *
+     * @throws ImagingException when the file cannot be read to its end
+     */
+    private function decode(string $path, string $base, int $width): void
+    {
+        // Metadata go here already: not every saver of the library leaves them out when told to.
+        $command = ['thumbnail', $path, $base.'[strip]', (string) $width, '--height', (string) self::ANY_HEIGHT, '--size', 'down', '--fail-on', 'truncated'];
+        try {
+            $this->tools->run('vips', [...$command, '--export-profile', 'srgb', '--import-profile', 'srgb']);
+        } catch (ImagingException $exception) {
+            if (! str_contains($exception->complaint, 'compatible input profile')) {
+                throw $exception;
+            }
+            $this->tools->run('vips', $command);
+        }
+    }
+
+    /** Turned, straightened and cropped. */
+    private function shaped(Source $source, int $width, string $base, string $folder): string
+    {
+        if ($source->recipe->keepsShape()) {
+            return $base;
+        }
+        $seen = min($width, $source->upright->width);
+        ['matrix' => $matrix, 'area' => $area] = $source->recipe->affine(Size::of($seen, $source->upright->heightFor($seen)));
+        $shaped = "{$folder}/shaped.tif";
+        $this->tools->run('vips', [
+            'affine', $base, $shaped,
+            // The blank keeps a number below zero from being read as an option.
+            ' '.implode(' ', array_map(self::number(...), $matrix)),
+            '--oarea', " {$area['left']} {$area['top']} {$area['width']} {$area['height']}",
+            // What lies a hair outside repeats the edge instead of a dark seam.
+            '--extend', 'copy',
+        ]);
+
+        return $shaped;
+    }
+
+    private function lit(Source $source, string $base, string $folder): string
+    {
+        [$a, $b] = $source->recipe->light();
+        if ($a === 1.0 && $b === 0.0) {
+            return $base;
+        }
+        $lit = "{$folder}/lit.tif";
+        $this->tools->run('vips', ['linear', $base, $lit, ' '.self::number($a), ' '.self::number($b), '--uchar']);
+
+        return $lit;
+    }
+
+    private static function number(float $value): string
+    {
+        return number_format($value, 10, '.', '');
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Tidying\Recipe;
+
+/** A picture file, its size once turned upright, and how it is to be tidied. */
+final readonly class Source
+{
+    public function __construct(public string $path, public Size $upright, public Recipe $recipe)
+    {
+    }
+
+    /** The size that comes of it, before it is made smaller. */
+    public function size(): Size
+    {
+        return $this->recipe->sizeOf($this->upright);
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+/** A folder for the files of one piece of work, gone when that is done, whatever came of it. */
+final class WorkFolder
+{
+    /**
+     * @template T
+     *
+     * @param  string  $beside  an existing folder on the disk where the outcome will lie, so that it can be renamed into place
+     * @param  callable(string): T  $work  given the path
+     * @return T
+     */
+    public static function in(string $beside, callable $work): mixed
+    {
+        $folder = $beside.'/.work-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        try {
+            return $work($folder);
+        } finally {
+            array_map(unlink(...), glob("{$folder}/*") ?: []);
+            rmdir($folder);
+        }
+    }
+}

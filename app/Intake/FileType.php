@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use finfo;
+
+/** The types of file that are taken, told from the bytes and not from the name. */
+enum FileType: string
+{
+    case Jpeg = 'image/jpeg';
+    case Png = 'image/png';
+    case WebP = 'image/webp';
+    case Gif = 'image/gif';
+    case Avif = 'image/avif';
+    case Heic = 'image/heic';
+    case Mp4 = 'video/mp4';
+    case WebM = 'video/webm';
+    case Zip = 'application/zip';
+
+    /**
+     * @throws IntakeException when the bytes are of no such type
+     */
+    public static function sniff(string $path, string $name): self
+    {
+        $type = (new finfo(FILEINFO_MIME_TYPE))->file($path);
+        $type = is_string($type) ? $type : 'unknown';
+
+        return match (true) {
+            $type === 'image/heif' => self::Heic,
+            $type === 'video/x-m4v' => self::Mp4,
+            self::tryFrom($type) !== null => self::from($type),
+            str_contains($type, 'svg') => throw IntakeException::dressedUp($name, 'an SVG drawing'),
+            in_array($type, ['text/html', 'text/xml', 'application/xhtml+xml'], true) => throw IntakeException::dressedUp($name, 'a web page'),
+            default => throw IntakeException::notAPicture($name, $type),
+        };
+    }
+
+    public function isVideo(): bool
+    {
+        return $this === self::Mp4 || $this === self::WebM;
+    }
+
+    /** What people call it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Jpeg => 'JPEG',
+            self::Png => 'PNG',
+            self::WebP => 'WebP',
+            self::Gif => 'GIF',
+            self::Avif => 'AVIF',
+            self::Heic => 'HEIC',
+            self::Mp4 => 'MP4',
+            self::WebM => 'WebM',
+            self::Zip => 'ZIP',
+        };
+    }
+
+    /** Whether a file of this type may bear the name. */
+    public function fits(string $name): bool
+    {
+        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), match ($this) {
+            self::Jpeg => ['jpg', 'jpeg', 'jpe', 'jfif'],
+            self::Png => ['png'],
+            self::WebP => ['webp'],
+            self::Gif => ['gif'],
+            self::Avif => ['avif'],
+            self::Heic => ['heic', 'heif'],
+            self::Mp4 => ['mp4', 'm4v'],
+            self::WebM => ['webm'],
+            self::Zip => ['zip'],
+        }, true);
+    }
+}

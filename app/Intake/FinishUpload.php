@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Intake;
+
+use App\Actions\AddPictures;
+use App\Jobs\TakeInZip;
+use App\Models\Gallery;
+use App\Models\Pile;
+use App\Models\Upload;
+use Illuminate\Contracts\Filesystem\Factory;
+
+/** What becomes of a file once its last part is there: a picture of the store, or a pile to be unpacked. */
+final readonly class FinishUpload
+{
+    public function __construct(
+        private TakeIn $intake,
+        private AddPictures $add,
+        private ZipPile $zip,
+        private Parts $parts,
+        private Factory $disks,
+    ) {
+    }
+
+    /**
+     * @throws IntakeException when the file is not taken; nothing of it is left
+     */
+    public function handle(Upload $upload): TakenIn|Pile
+    {
+        $path = $this->parts->path($upload);
+        try {
+            return is_file($path) && filesize($path) > 0 && FileType::sniff($path, $upload->name) === FileType::Zip
+                ? $this->pile($upload, $path)
+                : $this->picture($upload, $path);
+        } finally {
+            $this->parts->forget($upload);
+        }
+    }
+
+    private function picture(Upload $upload, string $path): TakenIn
+    {
+        if (! is_file($path)) {
+            throw IntakeException::empty($upload->name);
+        }
+        $taken = $this->intake->handle($path, $upload->name);
+        $gallery = $upload->gallery_id === null ? null : Gallery::query()->find($upload->gallery_id);
+        if ($gallery !== null) {
+            $this->add->handle($gallery, [$taken->picture], $upload->user_id, $upload->place);
+        }
+
+        return $taken;
+    }
+
+    private function pile(Upload $upload, string $path): Pile
+    {
+        $pile = new Pile(['user_id' => $upload->user_id, 'gallery_id' => $upload->gallery_id, 'name' => $upload->name, 'total' => $this->zip->count($path, $upload->name)]);
+        $pile->id = $pile->newUniqueId();
+        rename($path, $this->disks->disk('parts')->path($pile->id));
+        $pile->save();
+        TakeInZip::dispatch($pile->id)->onQueue('piles');
+
+        return $pile;
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Jobs;
+
+use App\Actions\AddPictures;
+use App\Intake\IntakeException;
+use App\Intake\Sources\SourceException;
+use App\Intake\Sources\Sources;
+use App\Intake\TakeIn;
+use App\Models\Gallery;
+use App\Models\Pile;
+use Illuminate\Contracts\Queue\ShouldQueue;
+use Illuminate\Foundation\Bus\Dispatchable;
+use Illuminate\Foundation\Queue\Queueable;
+use Illuminate\Queue\InteractsWithQueue;
+use Throwable;
+
+/** Takes pictures of a source in, one by one, and notes what was there for the next time. */
+final class TakeFilesOfSource implements ShouldQueue
+{
+    use Dispatchable;
+    use InteractsWithQueue;
+    use Queueable;
+
+    public int $tries = 1;
+
+    public int $timeout = 3600;
+
+    /**
+     * @param  list<string>  $files
+     */
+    public function __construct(public readonly string $pileId, public readonly string $source, public readonly array $files)
+    {
+    }
+
+    /**
+     * @throws SourceException when there is no such source
+     */
+    public function handle(Sources $sources, TakeIn $intake, AddPictures $add): void
+    {
+        $pile = Pile::query()->find($this->pileId);
+        if ($pile === null) {
+            return;
+        }
+        $source = $sources->named($this->source);
+        $pile->update(['state' => 'running']);
+        foreach ($this->files as $id) {
+            try {
+                $file = $source->get($id);
+                $taken = $intake->handle($file->path, basename($file->path), $file->provenance);
+                $gallery = $pile->gallery_id === null ? null : Gallery::query()->find($pile->gallery_id);
+                if ($gallery !== null) {
+                    $add->handle($gallery, [$taken->picture], $pile->user_id);
+                }
+                $pile->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);
+            } catch (IntakeException|SourceException $exception) {
+                $pile->note($id, 'failed', $exception->getMessage());
+            }
+        }
+        $source->remember();
+        $pile->update(['state' => 'done']);
+    }
+
+    public function failed(?Throwable $exception): void
+    {
+        Pile::query()->whereKey($this->pileId)->update(['state' => 'failed']);
+    }
+}

@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Changes;
+
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\WordField;
+use ZincPane\Core\Settings\SettingException;
+
+/** One thing that two windows changed at the same time: what each of them wants. */
+final readonly class Clash
+{
+    /**
+     * @param  string  $path  as Change::touches() tells it
+     * @param  string  $label  in words: "columns", "alt text"
+     * @param  ?string  $item  whose it is
+     * @param  string  $mine  what the change would make of it
+     * @param  string  $theirs  what it is now
+     */
+    private function __construct(
+        public string $path,
+        public string $label,
+        public ?string $item,
+        public string $mine,
+        public string $theirs,
+    ) {
+    }
+
+    /**
+     * What a change made on an older version has in common with what was done since. None means
+     * that it may be made on the newest version as it is.
+     *
+     * @param  list<Change>  $since
+     * @return list<self>
+     */
+    public static function between(Change $change, array $since, GalleryDocument $now): array
+    {
+        $theirs = array_merge(...array_map(static fn (Change $other): array => $other->touches(), $since));
+        $both = array_values(array_unique(array_filter($change->touches(), static fn (string $path): bool => self::touchesAny($path, $theirs))));
+        try {
+            $after = $change->appliedTo($now);
+        } catch (ChangeException|SettingException) {
+            $after = null;
+        }
+
+        return array_map(static fn (string $path): self => new self(
+            $path,
+            self::label($path),
+            preg_match('/^(?:items|place)\.([^.]+)/', $path, $found) === 1 ? $found[1] : null,
+            $after === null ? 'no longer possible' : self::shown($path, $after),
+            self::shown($path, $now),
+        ), $both);
+    }
+
+    /**
+     * @param  list<string>  $paths
+     */
+    private static function touchesAny(string $path, array $paths): bool
+    {
+        foreach ($paths as $other) {
+            if ($path === $other || str_starts_with($path, $other.'.') || str_starts_with($other, $path.'.')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function label(string $path): string
+    {
+        $parts = explode('.', $path);
+        $last = $parts[count($parts) - 1];
+
+        return match (true) {
+            $path === 'list' => 'which pictures there are',
+            $path === 'place' => 'the order',
+            $parts[0] === 'place' => 'its place',
+            ($parts[2] ?? '') === 'words' => WordField::tryFrom($last)?->label() ?? $last,
+            default => str_replace('_', ' ', $last),
+        };
+    }
+
+    private static function shown(string $path, GalleryDocument $gallery): string
+    {
+        $parts = explode('.', $path);
+
+        return match ($parts[0]) {
+            'about' => self::value($gallery->about->toArray()[$parts[1] ?? ''] ?? null),
+            'design' => self::value(self::inside($gallery->design->toArray(), array_slice($parts, 1))),
+            'items' => self::ofItem($parts, $gallery),
+            'albums' => count($gallery->albums->list).' albums',
+            'place' => self::place($parts[1] ?? null, $gallery),
+            default => count($gallery->items).' pictures',
+        };
+    }
+
+    /**
+     * @param  non-empty-list<string>  $parts
+     */
+    private static function ofItem(array $parts, GalleryDocument $gallery): string
+    {
+        $place = $gallery->places()[$parts[1] ?? ''] ?? null;
+        if ($place === null) {
+            return 'taken out';
+        }
+        $item = $gallery->items[$place];
+
+        return match ($parts[2] ?? '') {
+            'words' => self::value($item->words->toArray()[$parts[3] ?? ''] ?? null),
+            'hidden' => $item->hidden ? 'hidden' : 'shown',
+            'album' => $gallery->albums->nameOf($item->album) ?? 'in no album',
+            'text' => $item->text ?? '',
+            default => 'in the gallery',
+        };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $values
+     * @param  list<string>  $keys
+     */
+    private static function inside(array $values, array $keys): mixed
+    {
+        $value = $values;
+        foreach ($keys as $key) {
+            $value = is_array($value) ? $value[$key] ?? null : null;
+        }
+
+        return $value;
+    }
+
+    private static function place(?string $item, GalleryDocument $gallery): string
+    {
+        $place = $item === null ? null : $gallery->places()[$item] ?? null;
+
+        return match (true) {
+            $item === null => 'another order',
+            $place === null => 'taken out',
+            default => 'number '.($place + 1),
+        };
+    }
+
+    private static function value(mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'the picture’s own',
+            $value === '' => 'nothing',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_scalar($value) => (string) $value,
+            default => (string) json_encode($value, JSON_UNESCAPED_UNICODE),
+        };
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup;
+
+use ZincPane\Core\Design\Filling;
+use ZincPane\Core\Design\GridDesign;
+use ZincPane\Core\Gallery\About;
+
+/** What all tiles of a gallery have in common, wherever they stand. */
+final readonly class FrameCss
+{
+    private const PLAIN = 'margin:0;padding:0;border:0;float:none;min-width:0;max-width:none;max-height:none';
+
+    public function __construct(private string $id, private GridDesign $layout)
+    {
+    }
+
+    /**
+     * @param  list<Section>  $sections
+     */
+    public function render(About $about, array $sections): string
+    {
+        $s = ".zp-{$this->id}";
+        $gap = $this->layout->gap;
+        $fit = $this->layout->filling === Filling::Crop ? 'cover' : 'contain';
+        $plain = self::PLAIN;
+        $items = array_merge(...array_map(static fn (Section $section): array => $section->items, $sections));
+        $has = static fn (callable $is): bool => array_filter($items, $is) !== [];
+
+        // The least width lets it stand below a float that leaves it too little room.
+        return "{$s}{display:block;container-type:inline-size;{$plain};min-width:min(100%,240px)}"
+            ."{$s} .zp-tiles{display:grid;gap:{$gap}px;align-items:start;list-style:none;width:auto;{$plain}}"
+            ."{$s} li{display:block;{$plain}}"
+            ."{$s} li::before{content:none}"
+            ."{$s} li>a,{$s} li picture{display:block;width:100%;height:100%;{$plain};text-decoration:none}"
+            ."{$s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}"
+            ."{$s} li img{display:block;width:100%;height:100%;object-fit:{$fit};object-position:var(--zp-at,50% 50%);{$plain};border-radius:0}"
+            .($about->showsTitle ? "{$s} .zp-title{margin:0 0 .4em}" : '')
+            .($about->showsDescription ? "{$s} .zp-about{margin:0 0 1em;white-space:pre-line}" : '')
+            .(count($sections) > 1 ? "{$s} .zp-album+.zp-album,{$s} .zp-tiles+.zp-album{margin-top:28px}{$s} .zp-name{margin:0 0 .5em}" : '')
+            .($has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts($s) : '')
+            .($has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos($s) : '');
+    }
+
+    private function texts(string $s): string
+    {
+        return "{$s} .zp-text{position:relative;overflow:hidden;background:color-mix(in srgb,currentColor 8%,transparent)}"
+            ."{$s} .zp-words{height:100%;padding:14px 16px 48px;overflow:hidden;font-size:max(14px,min(4cqw,17px));line-height:1.45;box-sizing:border-box}"
+            ."{$s} .zp-words>*{margin:0 0 .6em}"
+            // The lead to the whole text lies over the whole tile, under the links that are in it.
+            ."{$s} .zp-text .zp-more{position:absolute;inset:auto 0 0;height:auto;padding:10px 16px;background:Canvas;color:CanvasText;font-size:14px;text-decoration:underline}"
+            ."{$s} .zp-text .zp-more::before{content:'';position:absolute;inset:-999px 0 0}"
+            ."{$s} .zp-words a{position:relative;z-index:1}";
+    }
+
+    private function videos(string $s): string
+    {
+        return "{$s} li>a{position:relative}"
+            ."{$s} .zp-play{position:absolute;inset:0;margin:auto;width:56px;height:56px;border-radius:50%;background:rgb(16 20 23/.72)}"
+            ."{$s} .zp-play::before{content:'';position:absolute;inset:0;margin:auto;width:20px;height:24px;translate:3px;background:#fff;clip-path:polygon(0 0,100% 50%,0 100%)}";
+    }
+}

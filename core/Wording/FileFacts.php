@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Wording;
+
+use ZincPane\Core\Gallery\WordField;
+
+/**
+ * What a file says of itself, told from its tags as ExifTool names them. Where several say the
+ * same kind of thing, XMP goes before IPTC-IIM and that before EXIF, as the Metadata Working Group
+ * advises ("Guidelines for Handling Image Metadata", 2.0, 2010).
+ */
+final readonly class FileFacts
+{
+    /** By field of the words, the tags that may hold it, the best first. */
+    private const WORDS = [
+        'title' => ['XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline'],
+        'caption' => ['XMP-dc:Description', 'IPTC:Caption-Abstract', 'IFD0:ImageDescription'],
+        'alt' => ['XMP-iptcCore:AltTextAccessibility'],
+        'description' => ['XMP-iptcCore:ExtDescrAccessibility'],
+        'credit' => ['XMP-photoshop:Credit', 'IPTC:Credit', 'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist'],
+    ];
+
+    private const KEYWORDS = ['XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords'];
+
+    private const RIGHTS = ['XMP-dc:Rights', 'IPTC:CopyrightNotice', 'IFD0:Copyright'];
+
+    private const TIMES = ['ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate', 'QuickTime:CreateDate'];
+
+    /** All tags that are read. */
+    public const TAGS = [
+        'XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline', 'XMP-dc:Description', 'IPTC:Caption-Abstract',
+        'IFD0:ImageDescription', 'XMP-iptcCore:AltTextAccessibility', 'XMP-iptcCore:ExtDescrAccessibility', 'XMP-photoshop:Credit', 'IPTC:Credit',
+        'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist', 'XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords', 'XMP-dc:Rights', 'IPTC:CopyrightNotice',
+        'IFD0:Copyright', 'ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate',
+        'QuickTime:CreateDate', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
+    ];
+
+    /** What cameras write where a person would describe the picture. */
+    private const NOISE = '/^\W*$|digital (still )?camera|^[A-Z0-9 ]+ DSC$|^(default|untitled|image|picture)$/i';
+
+    /**
+     * @param  array<string, string>  $words  by field, plain text
+     * @param  list<string>  $keywords
+     * @param  ?int  $takenAt  seconds since 1970, the camera's clock read as if it were UTC
+     * @param  ?array{int, int}  $size  px, of a video as it is seen
+     * @param  ?float  $seconds  length of a video
+     */
+    private function __construct(
+        public array $words,
+        public array $keywords,
+        public string $rights,
+        public string $camera,
+        public ?int $takenAt,
+        public ?array $size,
+        public ?float $seconds,
+    ) {
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags  values by group and name
+     */
+    public static function of(array $tags): self
+    {
+        $words = [];
+        foreach (self::WORDS as $field => $names) {
+            $text = self::first($tags, $names);
+            if ($text !== '' && preg_match(self::NOISE, $text) !== 1) {
+                $words[$field] = mb_substr($text, 0, WordField::from($field)->longest());
+            }
+        }
+        $time = self::first($tags, self::TIMES);
+
+        return new self(
+            $words,
+            self::keywordsOf($tags),
+            mb_substr(self::first($tags, self::RIGHTS), 0, 250),
+            mb_substr(self::cameraOf($tags), 0, 120),
+            self::seconds($time),
+            self::sizeOf($tags),
+            self::length(self::first($tags, ['QuickTime:Duration', 'Matroska:Duration', 'Composite:Duration'])),
+        );
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags
+     * @param  list<string>  $names
+     */
+    private static function first(array $tags, array $names): string
+    {
+        foreach ($names as $name) {
+            $value = $tags[$name] ?? null;
+            $text = is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : (is_scalar($value) ? (string) $value : '');
+            $text = trim((string) preg_replace('/[^\P{C}\n]+/u', ' ', mb_scrub($text, 'UTF-8')));
+            if ($text !== '') {
+                return $text;
+            }
+        }
+
+        return '';
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags
+     * @return list<string>
+     */
+    private static function keywordsOf(array $tags): array
+    {
+        $keywords = [];
+        foreach (preg_split('/\s*[,;]\s*/u', self::first($tags, self::KEYWORDS)) ?: [] as $keyword) {
+            if ($keyword !== '') {
+                $keywords[mb_strtolower($keyword)] = mb_substr($keyword, 0, 60);
+            }
+        }
+
+        return array_slice(array_values($keywords), 0, 60);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags
+     */
+    private static function cameraOf(array $tags): string
+    {
+        $make = self::first($tags, ['IFD0:Make']);
+        $model = self::first($tags, ['IFD0:Model']);
+
+        // Many models repeat their maker.
+        return $make === '' || stripos($model, $make) === 0 ? $model : trim("{$make} {$model}");
+    }
+
+    /** Of a video: plain seconds, or hours, minutes and seconds. */
+    private static function length(string $given): ?float
+    {
+        return match (true) {
+            is_numeric($given) => (float) $given,
+            preg_match('/^(\d+):(\d\d):(\d\d(?:\.\d+)?)$/', $given, $part) === 1 => 3600 * (int) $part[1] + 60 * (int) $part[2] + (float) $part[3],
+            default => null,
+        };
+    }
+
+    private static function seconds(string $time): ?int
+    {
+        if (preg_match('/^(\d{4})[:-](\d\d)[:-](\d\d)(?:[T ](\d\d):(\d\d):(\d\d))?/', $time, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
+            return null;
+        }
+        $seconds = gmmktime((int) ($part[4] ?? 0), (int) ($part[5] ?? 0), (int) ($part[6] ?? 0), (int) $part[2], (int) $part[3], (int) $part[1]);
+
+        return $seconds === false || $seconds <= 0 ? null : $seconds;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags
+     * @return ?array{int, int}
+     */
+    private static function sizeOf(array $tags): ?array
+    {
+        $width = $height = 0;
+        $turned = false;
+        foreach ($tags as $name => $value) {
+            $part = substr((string) strrchr((string) $name, ':'), 1);
+            $number = is_numeric($value) ? (int) $value : 0;
+            $width = $part === 'ImageWidth' && $number > 0 ? $number : $width;
+            $height = $part === 'ImageHeight' && $number > 0 ? $number : $height;
+            $turned = $turned || ($part === 'Rotation' && $number % 180 === 90);
+        }
+
+        return match (true) {
+            $width < 1 || $height < 1 => null,
+            $turned => [$height, $width],
+            default => [$width, $height],
+        };
+    }
+}

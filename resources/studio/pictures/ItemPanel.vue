@@ -1,0 +1,161 @@
+<template>
+    <aside class="panel" aria-label="What is chosen">
+        <template v-if="only">
+            <h2>{{ only.words.title || only.picture?.name || 'Text' }}</h2>
+            <p v-if="only.picture" class="note">{{ only.picture.name }} · {{ only.picture.width }} x {{ only.picture.height }} px</p>
+            <button v-if="only.kind === 'picture'" class="act" type="button" @click="emit('tidy')">Tidy the picture</button>
+            <VideoPoster v-if="only.kind === 'video' && only.picture" :key="only.picture.id" :picture-id="only.picture.id" />
+            <TextBody
+                v-if="only.kind === 'text'"
+                :key="only.id"
+                :html="only.text ?? ''"
+                @save="emit('change', { kind: 'text', item: only.id, text: $event })"
+            />
+            <SavedField
+                v-for="field in fields"
+                :key="field.key"
+                :label="field.label"
+                :model-value="only.words[field.key]"
+                :of="only.id"
+                :rows="field.rows"
+                :longest="field.longest"
+                :note="only.exceptions.includes(field.key) && only.picture ? 'in this gallery' : ''"
+                :hints="field.key === 'alt' ? altHints : []"
+                :bad="only.flaws.length > 0"
+                @save="(text, item) => emit('change', { kind: 'words', words: { [item]: { [field.key]: text } } })"
+            />
+            <button v-if="own.length > 0" class="act" type="button" @click="backToOwn">Back to the picture’s own words</button>
+        </template>
+        <template v-else-if="items.length > 1">
+            <h2>{{ items.length }} chosen</h2>
+        </template>
+        <AlbumsPanel v-else :gallery="gallery" @change="emit('change', $event)" />
+        <div v-if="items.length > 0" class="moves">
+            <label v-if="gallery.albums.list.length > 0" class="line">
+                <span>Album</span>
+                <select :value="albumNow" @change="assign">
+                    <option v-if="albumNow === 'several'" value="several" disabled>several</option>
+                    <option value="">none</option>
+                    <option v-for="album in gallery.albums.list" :key="album.id" :value="album.id">{{ album.name }}</option>
+                </select>
+            </label>
+            <h3>Order</h3>
+            <div class="row">
+                <button class="act" type="button" :disabled="first === 0" @click="emit('move', 0)">To start</button>
+                <button class="act" type="button" :disabled="first === 0" @click="emit('move', first - 1)">Earlier</button>
+                <button class="act" type="button" :disabled="isAtEnd" @click="emit('move', first + 1)">Later</button>
+                <button class="act" type="button" :disabled="isAtEnd" @click="emit('move', gallery.items.length)">To end</button>
+            </div>
+            <label class="line">
+                <span>To position</span>
+                <input type="number" min="1" :max="gallery.items.length" :value="first + 1" @change="toPosition" @keydown.enter="toPosition" />
+            </label>
+            <button class="act" type="button" @click="emit('change', { kind: 'hide', items: ids, hidden: !isHidden })">
+                {{ isHidden ? 'Show again' : 'Hide from visitors' }}
+            </button>
+            <button class="act rust" type="button" @click="emit('remove')">Take out of the gallery</button>
+        </div>
+    </aside>
+</template>
+
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Change, Gallery, Item, WordField } from '../api/types';
+import SavedField from '../shared/SavedField.vue';
+import AlbumsPanel from './AlbumsPanel.vue';
+import TextBody from './TextBody.vue';
+import VideoPoster from './VideoPoster.vue';
+
+const FIELDS = [
+    { key: 'title', label: 'Title', rows: 1, longest: 200 },
+    { key: 'caption', label: 'Caption', rows: 2, longest: 1000 },
+    { key: 'alt', label: 'Alt text', rows: 3, longest: 1000 },
+] as const;
+
+const props = defineProps<{ gallery: Gallery; items: Item[]; first: number }>();
+/** A place counts from 0. */
+const emit = defineEmits<{ change: [change: Change]; move: [place: number]; remove: []; tidy: [] }>();
+
+const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined));
+const ids = computed(() => props.items.map(({ id }) => id));
+const fields = computed(() => (only.value?.kind === 'text' ? FIELDS.slice(0, 1) : FIELDS));
+const isAtEnd = computed(() => props.first + props.items.length >= props.gallery.items.length);
+const isHidden = computed(() => props.items.every((item) => item.hidden));
+const own = computed<WordField[]>(() => (only.value?.picture ? FIELDS.map(({ key }) => key).filter((key) => only.value?.exceptions.includes(key)) : []));
+const altHints = computed(() => {
+    const flaws = only.value?.flaws.map(({ advice }) => advice) ?? [];
+    return flaws.length > 0 ? flaws : ['What is to be seen, for those who cannot see it.'];
+});
+const albumNow = computed(() => {
+    const albums = new Set(props.items.map(({ album }) => album ?? ''));
+    return albums.size === 1 ? [...albums][0] : 'several';
+});
+
+function assign(event: Event): void {
+    const album = (event.target as HTMLSelectElement).value || null;
+    emit('change', { kind: 'albums', of: Object.fromEntries(ids.value.map((id) => [id, album])) });
+}
+
+function toPosition(event: Event): void {
+    const place = Number((event.target as HTMLInputElement).value);
+    if (Number.isInteger(place) && place >= 1 && place !== props.first + 1) emit('move', place - 1);
+}
+
+function backToOwn(): void {
+    if (only.value) emit('change', { kind: 'words', words: { [only.value.id]: Object.fromEntries(own.value.map((key) => [key, null])) } });
+}
+</script>
+
+<style scoped>
+.panel {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+    padding: 14px 16px;
+    border-left: 2px solid var(--z4);
+    background: var(--z0);
+    overflow: auto;
+}
+
+h2 {
+    overflow-wrap: anywhere;
+}
+
+.moves {
+    display: grid;
+    gap: 8px;
+    padding-top: 12px;
+    border-top: 1px solid var(--z3);
+}
+
+.row {
+    display: grid;
+    grid-template-columns: repeat(4, 1fr);
+    gap: 6px;
+}
+
+.row .act {
+    padding: 0;
+}
+
+.line {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    gap: 12px;
+    font-size: 13px;
+    color: var(--z6);
+}
+
+select,
+input {
+    height: 32px;
+    max-width: 190px;
+    padding: 0 8px;
+    border: 1px solid var(--z4);
+    border-radius: var(--corner);
+    background: var(--z0);
+    font: 13px var(--type);
+    color: var(--z7);
+}
+</style>

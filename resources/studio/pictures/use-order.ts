@@ -1,0 +1,70 @@
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { api, messageOf, withQuery } from '../api/client';
+import type { Item, OrderName } from '../api/types';
+import type { UseGalleryReturn } from '../bench/use-gallery';
+import { announce } from '../shared/announce';
+
+export const ORDERS: readonly { value: OrderName; label: string }[] = [
+    { value: 'time', label: 'Capture time' },
+    { value: 'name', label: 'Name' },
+    { value: 'colour', label: 'Colour flow' },
+    { value: 'alternate', label: 'Landscape and portrait in turn' },
+    { value: 'apart', label: 'Look-alikes apart' },
+    { value: 'reverse', label: 'Reversed' },
+    { value: 'shuffle', label: 'Shuffled' },
+];
+
+/** Seeds are small numbers, so that one can say them aloud. */
+const SEEDS = 10_000;
+
+export interface UseOrderReturn {
+    /** The order that is looked at, null when none is. */
+    by: Ref<OrderName | null>;
+    seed: Ref<number>;
+    problem: Ref<string>;
+    /** The items as they would stand, null when no order is looked at. */
+    preview: ComputedRef<Item[] | null>;
+    look: (by: OrderName, seed?: number) => Promise<void>;
+    leave: () => void;
+    keep: () => Promise<void>;
+}
+
+/** An order of the core, looked at before it is kept. */
+export function useOrder(id: () => string, { gallery, act }: UseGalleryReturn): UseOrderReturn {
+    const by = ref<OrderName | null>(null);
+    const seed = ref(0);
+    const problem = ref('');
+    const places = ref<string[]>([]);
+
+    const preview = computed(() => {
+        if (by.value === null) return null;
+        const items = new Map(gallery.value?.items.map((item) => [item.id, item]));
+        return places.value.flatMap((place) => items.get(place) ?? []);
+    });
+
+    async function look(wanted: OrderName, wantedSeed?: number): Promise<void> {
+        problem.value = '';
+        seed.value = wantedSeed ?? Math.floor(Math.random() * SEEDS);
+        try {
+            const { items } = await api.get<{ items: string[] }>(withQuery(`galleries/${id()}/order`, { by: wanted, seed: seed.value }));
+            places.value = items;
+            by.value = wanted;
+            announce(`${ORDERS.find(({ value }) => value === wanted)?.label}: this is how it would be. Keep it or leave it.`);
+        } catch (error) {
+            problem.value = messageOf(error);
+        }
+    }
+
+    return {
+        by,
+        seed,
+        problem,
+        preview,
+        look,
+        leave: () => (by.value = null),
+        keep: async () => {
+            if (await act('/order', { by: by.value, seed: seed.value })) announce('The new order is kept.');
+            by.value = null;
+        },
+    };
+}

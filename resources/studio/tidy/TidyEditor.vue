@@ -1,0 +1,215 @@
+<template>
+    <section class="editor" aria-label="Tidy the picture" @keydown="onKey" @keyup="onKeyUp">
+        <div class="mat">
+            <CropBox
+                v-if="picture && shown"
+                :src="comparing ? before : shown"
+                :alt="picture.words.alt || picture.words.title || picture.name"
+                :crop="draft.crop"
+                :ratio="ratioInShares"
+                :focal="draft.focal"
+                :plain="comparing"
+                @crop="draft.crop = $event"
+                @focal="moveFocal"
+                @loaded="shape = $event.naturalWidth / $event.naturalHeight"
+            />
+            <p v-else class="note" role="status">Fetching the picture…</p>
+        </div>
+        <aside class="panel" aria-label="Tidying">
+            <header>
+                <h2>{{ picture?.words.title || picture?.name }}</h2>
+                <span class="note" role="status">{{ STATES[state] }}</span>
+            </header>
+            <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
+            <div class="row">
+                <button ref="first" class="act" type="button" @click="turn(-1)">Turn left</button>
+                <button class="act" type="button" @click="turn(1)">Turn right</button>
+            </div>
+            <NumberSlider v-model="draft.straighten" label="Straighten" unit="°" :least="-15" :most="15" :step="0.1" />
+            <SegmentChoice v-model="ratio" label="Crop to" :columns="4" :options="RATIOS" />
+            <NumberSlider v-model="draft.brightness" label="Brightness" :least="-100" :most="100" />
+            <NumberSlider v-model="draft.contrast" label="Contrast" :least="-100" :most="100" />
+            <div class="focal">
+                <p>Focal point {{ picture?.focal_by === 'person' ? 'as you set it' : 'found by itself' }}</p>
+                <button class="act" type="button" @click="moveFocal(null)">Find it</button>
+            </div>
+            <figure>
+                <img v-if="picture" :src="outcome" alt="The outcome" />
+            </figure>
+            <div class="row">
+                <button
+                    class="act"
+                    type="button"
+                    :aria-pressed="comparing"
+                    @pointerdown="comparing = true"
+                    @pointerup="comparing = false"
+                    @pointerleave="comparing = false"
+                >
+                    Hold for before (B)
+                </button>
+                <button class="act" type="button" @click="reset">Reset</button>
+            </div>
+            <button v-if="others.length > 0" class="act" type="button" @click="applyToOthers">
+                {{ applied ? `Applied to ${others.length} more` : `Apply to the ${others.length} chosen beside it` }}
+            </button>
+            <button class="act done" type="button" @click="close">Done</button>
+        </aside>
+    </section>
+</template>
+
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue';
+import { announce } from '../shared/announce';
+import NumberSlider from '../shared/NumberSlider.vue';
+import ProblemNote from '../shared/ProblemNote.vue';
+import SegmentChoice from '../shared/SegmentChoice.vue';
+import CropBox from './CropBox.vue';
+import { ofRatio, WHOLE } from './crop';
+import { useTidy } from './use-tidy';
+
+const RATIOS = [
+    { value: 'free', label: 'Freely' },
+    { value: 'own', label: 'Its own' },
+    { value: '1', label: '1:1' },
+    { value: '1.3333', label: '4:3' },
+    { value: '1.5', label: '3:2' },
+    { value: '1.7778', label: '16:9' },
+    { value: '0.6667', label: '2:3' },
+    { value: '0.75', label: '3:4' },
+] as const;
+
+const STATES = { saved: 'Saved', waiting: 'Not saved yet', saving: 'Saving…' } as const;
+
+const props = defineProps<{ pictureId: string; others: string[] }>();
+const emit = defineEmits<{ close: [] }>();
+const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, flush, applyTo } = useTidy(props.pictureId);
+const ratio = ref<(typeof RATIOS)[number]['value']>('free');
+/** Width over height of the picture as it is shown. */
+const shape = ref(1.5);
+const comparing = ref(false);
+const applied = ref(false);
+const first = ref<HTMLButtonElement>();
+
+const ratioInShares = computed(() => (ratio.value === 'free' ? null : ratio.value === 'own' ? 1 : Number(ratio.value) / shape.value));
+
+watch([ratio, shape], () => {
+    if (ratioInShares.value !== null) draft.crop = ofRatio(ratioInShares.value, draft.crop);
+});
+
+onMounted(() => first.value?.focus());
+
+/** The crop turns with the picture, and so does the focal point. */
+function turn(by: 1 | -1): void {
+    const { left, top, width, height } = draft.crop;
+    const [x, y] = draft.focal;
+    draft.turn = (draft.turn + by + 4) % 4;
+    draft.crop =
+        by === 1 ? { left: 1 - top - height, top: left, width: height, height: width } : { left: top, top: 1 - left - width, width: height, height: width };
+    draft.focal = by === 1 ? [1 - y, x] : [y, 1 - x];
+}
+
+function reset(): void {
+    ratio.value = 'free';
+    resetAll();
+    draft.crop = { ...WHOLE };
+}
+
+async function applyToOthers(): Promise<void> {
+    applied.value = await applyTo(props.others);
+    if (applied.value) announce(`Applied to ${props.others.length} more.`);
+}
+
+async function close(): Promise<void> {
+    await flush();
+    emit('close');
+}
+
+function onKey(event: KeyboardEvent): void {
+    if (event.key === 'Escape') void close();
+    else if (event.key.toLowerCase() === 'b' && !(event.target instanceof HTMLInputElement && event.target.type === 'text')) comparing.value = true;
+}
+
+function onKeyUp(event: KeyboardEvent): void {
+    if (event.key.toLowerCase() === 'b') comparing.value = false;
+}
+</script>
+
+<style scoped>
+.editor {
+    position: absolute;
+    z-index: 25;
+    inset: 0;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) 336px;
+    background: var(--mat);
+}
+
+.mat {
+    display: grid;
+    place-items: center;
+    min-height: 0;
+    padding: 18px;
+    overflow: hidden;
+    background: var(--z6);
+}
+
+.mat .note {
+    color: #fff;
+}
+
+.panel {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+    padding: 14px 16px;
+    border-left: 2px solid var(--z4);
+    background: var(--z0);
+    overflow: auto;
+}
+
+header {
+    display: flex;
+    justify-content: space-between;
+    gap: 12px;
+}
+
+h2 {
+    overflow-wrap: anywhere;
+}
+
+.row {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px;
+}
+
+.focal {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    font-size: 13px;
+}
+
+figure {
+    display: grid;
+    place-items: center;
+    min-height: 120px;
+    flex: 1;
+    background: var(--mat);
+}
+
+img {
+    max-width: 100%;
+    max-height: 160px;
+}
+
+.done {
+    border-color: var(--z8);
+    background: var(--z8);
+    color: #fff;
+}
+
+.done:hover:not(:disabled) {
+    background: var(--z6);
+}
+</style>

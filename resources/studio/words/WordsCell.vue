@@ -1,0 +1,234 @@
+<template>
+    <div
+        ref="cell"
+        class="cell"
+        :class="{ own: isException, editing, bad: flaws.length > 0 }"
+        role="gridcell"
+        :tabindex="standing && !editing ? 0 : -1"
+        :aria-label="label"
+        :title="flaws.map(({ advice }) => advice).join('\n') || undefined"
+        @focus="emit('stand')"
+        @click="begin(null)"
+        @keydown="onCellKey"
+    >
+        <textarea
+            v-if="editing"
+            ref="field"
+            v-model="draft"
+            :maxlength="column.longest"
+            :aria-label="label"
+            rows="2"
+            @keydown="onFieldKey"
+            @input="later"
+            @blur="end(true)"
+            @paste.stop="plainPaste($event, column.hasLines)"
+        />
+        <template v-else-if="column.key === 'decorative'">
+            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : 'no' }}</span>
+        </template>
+        <template v-else>
+            <span class="text">{{ item.words[column.key] }}</span>
+            <span v-if="flaws[0]" class="flaw">{{ flaws[0].label }}</span>
+        </template>
+        <button
+            v-if="isException && item.picture && !editing && standing"
+            type="button"
+            class="back"
+            tabindex="-1"
+            title="This gallery says something else than the picture itself. Back to the picture’s own (Delete)"
+            aria-label="Back to the picture’s own"
+            @click.stop="emit('save', null)"
+        >
+            ↺ own
+        </button>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { computed, nextTick, onBeforeUnmount, ref } from 'vue';
+import type { Item } from '../api/types';
+import { plainPaste } from '../shared/plain-paste';
+import type { Column } from './fields';
+
+/** ms after the last key until it is saved. */
+const PAUSE = 900;
+
+const props = defineProps<{ item: Item; column: Column; row: number; standing: boolean }>();
+/** Null goes back to the picture's own. */
+const emit = defineEmits<{ stand: []; go: [rows: number, columns: number]; save: [value: string | boolean | null] }>();
+const cell = ref<HTMLElement>();
+const field = ref<HTMLTextAreaElement>();
+const editing = ref(false);
+const draft = ref('');
+let saved = '';
+let before = '';
+let timer = 0;
+
+const isException = computed(() => props.item.exceptions.includes(props.column.key));
+const flaws = computed(() => (props.column.key === 'alt' ? props.item.flaws : []));
+const label = computed(() => {
+    const said = props.column.key === 'decorative' ? (props.item.words.decorative ? 'yes' : 'no') : props.item.words[props.column.key] || 'empty';
+    return `${props.column.label} of picture ${props.row + 1}: ${said}${isException.value && props.item.picture ? ', only in this gallery' : ''}${flaws.value[0] ? `, ${flaws.value[0].label}` : ''}`;
+});
+
+/** @param typed what takes the place of the text; null edits it */
+function begin(typed: string | null): void {
+    emit('stand');
+    if (props.column.key === 'decorative') {
+        if (typed === null) emit('save', !props.item.words.decorative);
+        return;
+    }
+    if (editing.value) return;
+    saved = before = props.item.words[props.column.key];
+    draft.value = typed ?? saved;
+    editing.value = true;
+    void nextTick(() => {
+        field.value?.focus();
+        field.value?.setSelectionRange(draft.value.length, draft.value.length);
+    });
+    if (typed !== null) later();
+}
+
+function later(): void {
+    window.clearTimeout(timer);
+    timer = window.setTimeout(keep, PAUSE);
+}
+
+function keep(): void {
+    window.clearTimeout(timer);
+    if (!editing.value || draft.value === saved) return;
+    saved = draft.value;
+    emit('save', draft.value);
+}
+
+function end(keeps: boolean): void {
+    if (!editing.value) return;
+    if (keeps) keep();
+    else if (saved !== before) emit('save', before);
+    window.clearTimeout(timer);
+    editing.value = false;
+}
+
+function onFieldKey(event: KeyboardEvent): void {
+    event.stopPropagation();
+    if (event.key === 'Tab') {
+        event.preventDefault();
+        end(true);
+        emit('go', 0, event.shiftKey ? -1 : 1);
+    } else if (event.key === 'Enter' && !(event.shiftKey || event.altKey)) {
+        event.preventDefault();
+        end(true);
+        emit('go', 1, 0);
+    } else if (event.key === 'Escape') {
+        end(false);
+        cell.value?.focus();
+    }
+}
+
+function onCellKey(event: KeyboardEvent): void {
+    const step: [number, number] | undefined = (
+        { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] } as Record<string, [number, number]>
+    )[event.key];
+    if (step) {
+        event.preventDefault();
+        emit('go', ...step);
+    } else if (event.key === 'Enter' || event.key === 'F2') {
+        event.preventDefault();
+        begin(null);
+    } else if (event.key === ' ' && props.column.key === 'decorative') {
+        event.preventDefault();
+        begin(null);
+    } else if (event.key === 'Delete' || event.key === 'Backspace') {
+        if (isException.value) emit('save', null);
+        else if (props.column.key !== 'decorative' && props.item.words[props.column.key] !== '') emit('save', '');
+    } else if (event.key.length === 1 && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        event.preventDefault();
+        begin(event.key);
+    }
+}
+
+onBeforeUnmount(keep);
+
+defineExpose({
+    /** Puts the keyboard on the cell. */
+    focus: () => cell.value?.focus(),
+});
+</script>
+
+<style scoped>
+.cell {
+    position: relative;
+    min-height: 48px;
+    padding: 6px 10px;
+    cursor: text;
+}
+
+.cell:focus-visible {
+    z-index: 2;
+    outline: 2px solid var(--verd);
+    outline-offset: -2px;
+}
+
+.text {
+    display: -webkit-box;
+    overflow: hidden;
+    -webkit-box-orient: vertical;
+    -webkit-line-clamp: 2;
+    white-space: pre-line;
+    overflow-wrap: anywhere;
+}
+
+.own::after {
+    content: '';
+    position: absolute;
+    right: 0;
+    top: 0;
+    border: 5px solid;
+    border-color: var(--verd) var(--verd) transparent transparent;
+}
+
+.flaw {
+    display: inline-block;
+    margin-top: 2px;
+    font-size: 12px;
+    color: var(--rust);
+}
+
+textarea {
+    position: absolute;
+    z-index: 4;
+    inset: -1px;
+    width: calc(100% + 2px);
+    height: max(100% + 2px, 76px);
+    padding: 6px 10px;
+    border: 2px solid var(--verd);
+    background: #fff;
+    font: 14px/1.4 var(--type);
+    color: var(--z8);
+    resize: vertical;
+}
+
+.tick {
+    color: var(--z5);
+    cursor: pointer;
+}
+
+.on {
+    color: var(--verd);
+    font-weight: 600;
+}
+
+.back {
+    position: absolute;
+    right: 4px;
+    bottom: 4px;
+    min-height: 24px;
+    padding: 0 6px;
+    border: 1px solid var(--verd);
+    border-radius: var(--corner);
+    background: var(--verd-tint);
+    color: #0b5e53;
+    font: 12px var(--type);
+    cursor: pointer;
+}
+</style>

@@ -1,0 +1,179 @@
+<template>
+    <div
+        ref="table"
+        class="table"
+        role="grid"
+        aria-label="Words of the pictures"
+        :aria-rowcount="items.length + 1"
+        :style="{ '--columns': widths, minWidth: `${least}px` }"
+        @paste="onPaste"
+    >
+        <div class="row head" role="row">
+            <span role="columnheader">Picture</span>
+            <span v-for="column in columns" :key="column.key" role="columnheader">{{ column.label }}</span>
+        </div>
+        <div v-for="(item, row) in items" :key="item.id" class="row" :class="{ here: row === place.row }" role="row" :aria-rowindex="row + 2">
+            <span class="picture" role="rowheader">
+                <input type="checkbox" :checked="chosen.has(item.id)" :aria-label="`Choose ${nameOf(item)}`" @change="emit('choose', item.id)" />
+                <img v-if="item.picture?.thumbnail" :src="item.picture.thumbnail" alt="" loading="lazy" />
+                <span class="number">{{ row + 1 }}</span>
+            </span>
+            <WordsCell
+                v-for="(column, index) in columns"
+                :key="column.key"
+                :ref="(cell) => keep(cell, row, index)"
+                :item="item"
+                :column="column"
+                :row="row"
+                :standing="place.row === row && place.column === index"
+                @stand="stand(row, index)"
+                @go="go"
+                @save="(text) => emit('save', item.id, { [column.key]: text })"
+            />
+        </div>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { computed, ref, type ComponentPublicInstance } from 'vue';
+import type { Item, WordChange } from '../api/types';
+import { plainText } from '../shared/plain-paste';
+import { cellsOf, isBlock } from './block';
+import type { Column } from './fields';
+import WordsCell from './WordsCell.vue';
+
+const props = defineProps<{ items: Item[]; columns: Column[]; chosen: ReadonlySet<string> }>();
+const emit = defineEmits<{ save: [item: string, words: WordChange]; fill: [words: Record<string, WordChange>]; choose: [item: string]; here: [row: number] }>();
+const table = ref<HTMLElement>();
+const place = ref({ row: 0, column: 0 });
+/** px of the column with the pictures. */
+const PICTURE = 98;
+
+/** What a cell lets its table do. */
+interface Cell {
+    focus: () => void;
+}
+
+const cells = new Map<string, Cell>();
+const widths = computed(() =>
+    [`${PICTURE}px`, ...props.columns.map(({ least, share }) => (share > 0 ? `minmax(${least}px, ${share}fr)` : `${least}px`))].join(' '),
+);
+const least = computed(() => props.columns.reduce((sum, column) => sum + column.least, PICTURE));
+
+function keep(cell: Element | ComponentPublicInstance | null, row: number, column: number): void {
+    const key = `${row} ${column}`;
+    if (cell) cells.set(key, cell as unknown as Cell);
+    else cells.delete(key);
+}
+
+function nameOf(item: Item): string {
+    return item.words.title || item.picture?.name || 'text';
+}
+
+function stand(row: number, column: number): void {
+    place.value = { row, column };
+    emit('here', row);
+}
+
+/** From the cell one stands on: rows and columns further; beyond the last column begins the next row. */
+function go(rows: number, columns: number): void {
+    const width = props.columns.length;
+    const at = columns === 0 ? (place.value.row + rows) * width + place.value.column : place.value.row * width + place.value.column + columns;
+    const last = props.items.length * width - 1;
+    if (at < 0 || at > last) return;
+    const row = Math.floor(at / width);
+    const column = at % width;
+    stand(row, column);
+    cells.get(`${row} ${column}`)?.focus();
+}
+
+/** A column or a block from a spreadsheet fills down and across from where one stands. */
+function onPaste(event: ClipboardEvent): void {
+    const text = event.clipboardData?.getData('text/plain') ?? '';
+    if (!isBlock(text) || (event.target as Element).closest('.editing')) return;
+    event.preventDefault();
+    const words: Record<string, WordChange> = {};
+    cellsOf(text).forEach((row, down) => {
+        const item = props.items[place.value.row + down];
+        row.forEach((cell, across) => {
+            const column = props.columns[place.value.column + across];
+            if (!item || !column) return;
+            const change: WordChange = (words[item.id] ??= {});
+            if (column.key === 'decorative') change.decorative = /^(yes|y|true|1|x)$/i.test(cell.trim());
+            else change[column.key] = plainText(cell, column.hasLines);
+        });
+    });
+    emit('fill', words);
+}
+
+defineExpose({
+    /** Puts the keyboard on the first cell. */
+    focus: () => cells.get('0 0')?.focus(),
+});
+</script>
+
+<style scoped>
+.table {
+    background: var(--z0);
+    border: 1px solid var(--z4);
+}
+
+.row {
+    display: grid;
+    grid-template-columns: var(--columns);
+    border-bottom: 1px solid var(--z3);
+    content-visibility: auto;
+    contain-intrinsic-height: auto 62px;
+}
+
+.row > * {
+    min-width: 0;
+    border-right: 1px solid var(--z3);
+}
+
+.here {
+    background: var(--z1);
+}
+
+.head {
+    position: sticky;
+    z-index: 3;
+    top: 0;
+    background: var(--z2);
+    font-size: 13px;
+    font-weight: 600;
+    contain-intrinsic-height: auto 34px;
+}
+
+.head span {
+    padding: 7px 10px;
+}
+
+.picture {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    padding: 4px 6px;
+}
+
+img {
+    width: 40px;
+    height: 40px;
+    object-fit: cover;
+    background: var(--z2);
+}
+
+.number {
+    font-size: 12px;
+    color: var(--z5);
+    font-variant-numeric: tabular-nums;
+}
+
+input[type='checkbox'] {
+    flex: none;
+    width: 16px;
+    height: 16px;
+    margin: 0;
+    accent-color: var(--verd);
+}
+</style>

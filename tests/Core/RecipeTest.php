@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Tidying\Crop;
+use ZincPane\Core\Tidying\Recipe;
+
+covers(Recipe::class, Crop::class);
+
+$recipes = [
+    'nothing' => [[]],
+    'a quarter turn' => [['turn' => 1]],
+    'upside down and cropped' => [['turn' => 2, 'crop' => ['left' => 0.1, 'top' => 0.2, 'width' => 0.5, 'height' => 0.6]]],
+    'straightened' => [['straighten' => 7.5]],
+    'all of it' => [['turn' => 3, 'straighten' => -12.3, 'crop' => ['left' => 0.3, 'top' => 0, 'width' => 0.7, 'height' => 0.4], 'brightness' => 20, 'contrast' => -30]],
+];
+
+it('reads what it wrote', function (array $values): void {
+    $recipe = Recipe::fromArray($values);
+    expect(Recipe::fromArray(json_decode(json_encode($recipe->toArray()), true)))->toEqual($recipe)
+        ->and($recipe->isPlain())->toBe($values === []);
+})->with($recipes);
+
+it('keeps nothing that lies outside the picture', function (array $values): void {
+    foreach ([Size::of(1800, 1200), Size::of(1000, 2400), Size::of(700, 700)] as $upright) {
+        $recipe = Recipe::fromArray($values);
+        ['matrix' => [$a, $b, $c, $d], 'area' => $area] = $recipe->affine($upright);
+        expect([$area['width'], $area['height']])->toBe([$recipe->sizeOf($upright)->width, $recipe->sizeOf($upright)->height]);
+        // Every corner of what is kept, turned back, lies on the original; half a px of rounding is allowed.
+        foreach ([[0, 0], [$area['width'] - 1, 0], [0, $area['height'] - 1], [$area['width'] - 1, $area['height'] - 1]] as [$x, $y]) {
+            [$X, $Y] = [$area['left'] + $x, $area['top'] + $y];
+            $determinant = $a * $d - $b * $c;
+            expect(($d * $X - $b * $Y) / $determinant)->toBeGreaterThanOrEqual(-1.5)->toBeLessThanOrEqual($upright->width + 0.5)
+                ->and((-$c * $X + $a * $Y) / $determinant)->toBeGreaterThanOrEqual(-1.5)->toBeLessThanOrEqual($upright->height + 0.5);
+        }
+    }
+})->with($recipes);
+
+it('knows where a point went, and where it came from', function (array $values): void {
+    $recipe = Recipe::fromArray($values);
+    $upright = Size::of(1800, 1200);
+    foreach ([[0.5, 0.5], [0.2, 0.7], [0.9, 0.1]] as [$x, $y]) {
+        $there = $recipe->original(FocalPoint::of($x, $y), $upright);
+        $back = $recipe->seen($there, $upright);
+        expect($back->x)->toEqualWithDelta($x, 1e-9)->and($back->y)->toEqualWithDelta($y, 1e-9);
+    }
+})->with($recipes);
+
+it('turns clockwise', function (): void {
+    // What is at the top left of a picture is at the top right once it was turned by a quarter.
+    $seen = Recipe::fromArray(['turn' => 1])->seen(FocalPoint::of(0.1, 0.2), Size::of(300, 200));
+    expect($seen->x)->toEqualWithDelta(0.8, 1e-9)->and($seen->y)->toEqualWithDelta(0.1, 1e-9)
+        ->and(Recipe::fromArray(['turn' => 1])->sizeOf(Size::of(300, 200)))->toEqual(Size::of(200, 300));
+});
+
+it('keeps the shape of the picture when it is straightened', function (): void {
+    $size = Recipe::fromArray(['straighten' => 10])->sizeOf(Size::of(3000, 2000));
+    expect($size->width / $size->height)->toEqualWithDelta(1.5, 0.005)->and($size->width)->toBeLessThan(2500)->toBeGreaterThan(2200);
+});
+
+it('makes light a straight line about the middle grey', function (int $brightness, int $contrast, float $at0, float $at128): void {
+    [$a, $b] = Recipe::fromArray(['brightness' => $brightness, 'contrast' => $contrast])->light();
+    expect($b)->toEqualWithDelta($at0, 0.01)->and($a * 127.5 + $b)->toEqualWithDelta($at128, 0.01);
+})->with([
+    'nothing' => [0, 0, 0.0, 127.5],
+    'lighter' => [50, 0, 63.75, 191.25],
+    'darkest' => [-100, 0, -127.5, 0.0],
+    'flat' => [0, -100, 127.5, 127.5],
+    'steep' => [0, 100, -255.0, 127.5],
+]);
+
+it('refuses what cannot be', function (array $values, string $field): void {
+    expect(fn () => Recipe::fromArray($values))->toThrow(fn (SettingException $exception) => expect($exception->field)->toBe($field));
+})->with([
+    [['turn' => 4], 'recipe.turn'], [['turn' => 1.5], 'recipe.turn'], [['straighten' => 16], 'recipe.straighten'], [['straighten' => NAN], 'recipe.straighten'],
+    [['brightness' => 101], 'recipe.brightness'], [['contrast' => '5'], 'recipe.contrast'], [['blur' => 1], 'recipe.blur'],
+    [['crop' => ['left' => 0.5, 'width' => 0.6]], 'recipe.crop.width'], [['crop' => ['top' => 0.99]], 'recipe.crop.top'], [['crop' => 'all'], 'recipe.crop'],
+]);

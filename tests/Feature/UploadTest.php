@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Gallery;
+use App\Models\Picture;
+use App\Models\Pile;
+use App\Models\Upload;
+use Illuminate\Testing\TestResponse;
+
+beforeEach(function (): void {
+    $this->signIn();
+    $this->gallery = Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Kites'])->json('id'));
+    $this->begin = fn (int $bytes, string $name, array $more = []): TestResponse => $this->post('/studio/api/uploads', [], [
+        'Upload-Length' => (string) $bytes, 'Accept' => 'application/json',
+        'Upload-Metadata' => 'filename '.base64_encode($name).implode('', array_map(fn ($key, $value) => ",{$key} ".base64_encode((string) $value), array_keys($more), $more)),
+    ]);
+    $this->part = fn (string $address, int $offset, string $bytes): TestResponse => $this->call('PATCH', $address, [], [], [], [
+        'HTTP_UPLOAD_OFFSET' => (string) $offset, 'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_ACCEPT' => 'application/json',
+    ], $bytes);
+    $this->whole = function (string $path, string $name, array $more = []): TestResponse {
+        $bytes = file_get_contents($path);
+
+        return ($this->part)(($this->begin)(strlen($bytes), $name, $more)->headers->get('Location'), 0, $bytes);
+    };
+    /** A ZIP of entries by name; a list is contents and what is done to the archive for it. */
+    $this->zip = function (array $entries): string {
+        $path = "{$this->files}/".bin2hex(random_bytes(4)).'.zip';
+        $zip = new ZipArchive;
+        $zip->open($path, ZipArchive::CREATE);
+        foreach ($entries as $name => $entry) {
+            [$contents, $also] = is_array($entry) ? $entry : [$entry, null];
+            $zip->addFromString($name, $contents);
+            $also === null ?: $also($zip, $name);
+        }
+        $zip->close();
+
+        return $path;
+    };
+});
+
+it('takes a file in parts, goes on after a lost connection, and puts it where it belongs', function (): void {
+    $this->upload($this->gallery, $this->pictureFile(seed: 5), 'first.jpg');
+    $bytes = file_get_contents($this->pictureFile(seed: 6));
+    $address = ($this->begin)(strlen($bytes), 'in parts.jpg', ['gallery' => $this->gallery->id, 'place' => 0])->assertCreated()->assertHeader('Tus-Resumable', '1.0.0')->headers->get('Location');
+    ($this->part)($address, 0, substr($bytes, 0, 1000))->assertNoContent()->assertHeader('Upload-Offset', '1000');
+    ($this->part)($address, 500, substr($bytes, 500, 900))->assertStatus(409)->assertSee('1000 bytes have arrived');
+    $this->call('HEAD', $address)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader('Upload-Length', (string) strlen($bytes));
+    $answer = ($this->part)($address, 1000, substr($bytes, 1000))->assertCreated()->assertJsonPath('picture.name', 'in parts.jpg')->assertJsonPath('known', false);
+    expect($this->gallery->items()->orderBy('position')->value('picture_id'))->toBe($answer->json('picture.id'))
+        ->and(Upload::query()->count())->toBe(0)->and(glob("{$this->files}/parts/*"))->toBe([]);
+});
+
+it('refuses parts that do not belong, and other people\'s', function (): void {
+    $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');
+    ($this->part)($address, 0, str_repeat('x', 11))->assertStatus(413)->assertJsonPath('code', 'part-not-taken');
+    $this->call('HEAD', $address)->assertHeader('Upload-Offset', '0');
+    $this->call('PATCH', $address, [], [], [], ['HTTP_ACCEPT' => 'application/json'], 'x')->assertStatus(400);
+    $this->post('/studio/api/uploads', [], ['Accept' => 'application/json'])->assertStatus(400);
+    ($this->begin)(3 * 1024 ** 3, 'huge.jpg')->assertStatus(422)->assertJsonPath('code', 'file-too-large');
+    App\Models\User::query()->create(['name' => 'Other', 'email' => 'other@saltreed.example', 'password' => 'x']);
+    $this->actingAs(App\Models\User::query()->where('name', 'Other')->sole());
+    $this->call('HEAD', $address)->assertNotFound();
+    ($this->part)($address, 0, 'x')->assertNotFound();
+});
+
+it('keeps nothing of a file that is refused', function (): void {
+    ($this->whole)($this->pictureFile(), 'good.jpg')->assertCreated();
+    $before = $this->storedFiles();
+    file_put_contents("{$this->files}/bad", 'no picture at all');
+    ($this->whole)("{$this->files}/bad", 'bad.jpg', ['gallery' => $this->gallery->id])->assertStatus(422)->assertJsonPath('code', 'not-a-picture')->assertSee('bad.jpg');
+    expect($this->storedFiles())->toBe($before)->and(Upload::query()->count())->toBe(0)->and($this->gallery->items()->count())->toBe(0);
+});
+
+it('throws away what was begun and never finished', function (): void {
+    $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');
+    ($this->part)($address, 0, 'abc');
+    $this->travel(3)->days();
+    ($this->begin)(10, 'b.jpg');
+    expect(Upload::query()->pluck('name')->all())->toBe(['b.jpg'])->and(glob("{$this->files}/parts/*"))->toBe([]);
+});
+
+it('takes the good pictures out of a ZIP and says what is wrong with the rest', function (): void {
+    $jpeg = file_get_contents($this->pictureFile(seed: 1));
+    $link = fn (ZipArchive $zip, string $name) => $zip->setExternalAttributesName($name, ZipArchive::OPSYS_UNIX, 0xA1FF << 16);
+    $locked = fn (ZipArchive $zip, string $name) => $zip->setEncryptionName($name, ZipArchive::EM_AES_256, 'secret');
+    $path = ($this->zip)([
+        'day one/kite.jpg' => $jpeg,
+        'day one/second.png' => file_get_contents($this->pictureFile('png', seed: 2)),
+        'again.jpg' => $jpeg,
+        'notes.txt' => 'hello',
+        '../out.jpg' => $jpeg,
+        '/absolute.jpg' => $jpeg,
+        'C:\\windows.jpg' => $jpeg,
+        'link.jpg' => ['/etc/passwd', $link],
+        'locked.jpg' => [$jpeg, $locked],
+        'inner.zip' => file_get_contents(($this->zip)(['x.jpg' => $jpeg])),
+        'bomb.jpg' => str_repeat("\0", 30 * 1024 * 1024),
+        'half.jpg' => substr($jpeg, 0, -2000),
+        '__MACOSX/._kite.jpg' => 'litter',
+    ]);
+    $pile = ($this->whole)($path, 'pictures.zip', ['gallery' => $this->gallery->id])->assertStatus(202)->json('pile');
+    $done = $this->getJson("/studio/api/piles/{$pile['id']}")->assertOk()->assertJsonPath('state', 'done')->json();
+    $told = array_map(fn (array $outcome): string => $outcome['state'].': '.$outcome['note'], array_column($done['outcomes'], null, 'name'));
+    expect($done['total'])->toBe(12)
+        ->and($told['day one/kite.jpg'])->toBe('ready: ')->and($told['day one/second.png'])->toBe('ready: ')
+        ->and($told['again.jpg'])->toContain('here already')
+        ->and($told['notes.txt'])->toContain('not a picture')
+        ->and($told['../out.jpg'])->toContain('leads out')->and($told['/absolute.jpg'])->toContain('leads out')->and($told['C:\\windows.jpg'])->toContain('leads out')
+        ->and($told['link.jpg'])->toContain('link')->and($told['locked.jpg'])->toContain('password')
+        ->and($told['inner.zip'])->toContain('ZIP inside a ZIP')
+        ->and($told['bomb.jpg'])->toContain('hundredfold')
+        ->and($told['half.jpg'])->toContain('cut off')
+        ->and(Picture::query()->pluck('name')->sort()->values()->all())->toBe(['kite.jpg', 'second.png'])
+        ->and($this->gallery->items()->count())->toBe(2)
+        ->and(glob("{$this->files}/parts/*"))->toBe([])->and(glob(sys_get_temp_dir().'/zinc-zip-*'))->toBe([]);
+});
+
+it('opens no ZIP that is none, has too much in it, or is larger than may be', function (): void {
+    file_put_contents("{$this->files}/cut.zip", substr(file_get_contents(($this->zip)(['a.jpg' => random_bytes(500)])), 0, -40));
+    ($this->whole)("{$this->files}/cut.zip", 'cut.zip')->assertStatus(422)->assertJsonPath('code', 'damaged-file');
+    config(['zinc.limits.zip_entries' => 2]);
+    ($this->whole)(($this->zip)(['a' => 'a', 'b' => 'b', 'c' => 'c']), 'many.zip')->assertStatus(422)->assertJsonPath('code', 'too-many-entries');
+    config(['zinc.limits.zip_entries' => 20, 'zinc.limits.zip_unpacked_bytes' => 20000]);
+    $noise = random_bytes(15000);
+    $pile = ($this->whole)(($this->zip)(['a.jpg' => $noise, 'b.jpg' => $noise]), 'much.zip')->json('pile.id');
+    expect(array_column(Pile::query()->findOrFail($pile)->outcomes, 'note')[1])->toContain('larger than');
+    expect(Picture::query()->count())->toBe(0);
+});
+
+it('takes pictures of the camera card, and knows what is new on it', function (): void {
+    $card = fn (): array => collect($this->getJson('/studio/api/sources/card')->assertOk()->json('files'))->keyBy('title')->all();
+    $files = $card();
+    expect($files)->toHaveCount(7)->and(array_column($files, 'new'))->not->toContain(false);
+    $wanted = $files['MB020314.jpg']['id'];
+    $this->get("/studio/api/sources/card/files/{$wanted}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $pile = $this->postJson('/studio/api/sources/card/take', ['files' => [$wanted], 'gallery' => $this->gallery->id])->assertStatus(202)->json('pile.id');
+    $this->getJson("/studio/api/piles/{$pile}")->assertJsonPath('state', 'done')->assertJsonPath('outcomes.0.state', 'ready');
+    $picture = Picture::query()->sole();
+    expect($picture->title)->toBe('Old roller, low over the grass')->and($picture->source)->toBe('card')->and($picture->taken_at->format('H:i'))->toBe('14:30')
+        ->and($this->gallery->items()->count())->toBe(1);
+    // Next time nothing is new, and one is taken already.
+    $files = $card();
+    expect(array_column($files, 'new'))->not->toContain(true)->and($files['MB020314.jpg']['taken'])->toBeTrue()->and($files['MB020311.jpg']['taken'])->toBeFalse();
+    $this->getJson('/studio/api/sources/card?new=1')->assertJsonPath('files', []);
+});
+
+it('searches the stock shelf by keyword, category and colour, and keeps credit and licence', function (): void {
+    $titles = fn (string $query): array => array_column($this->getJson("/studio/api/sources/shelf?{$query}")->assertOk()->json('files'), 'title');
+    expect($titles('words=boat+water'))->toEqualCanonicalizing(['Three boats', 'Hut by the water'])
+        ->and($titles('category=night'))->toEqualCanonicalizing(['Lanterns', 'Lights on water'])
+        ->and($titles('colour=1a2540'))->each->toBeIn(['Lanterns', 'Lights on water', 'Storm coming', 'Coloured reels'])
+        ->and($titles('colour=1a2540'))->not->toBe([])
+        ->and($titles('words=zeppelin'))->toBe([]);
+    $this->postJson('/studio/api/sources/shelf/take', ['files' => ['three-boats.jpg']])->assertStatus(202);
+    $picture = Picture::query()->sole();
+    expect([$picture->credit, $picture->licence, $picture->alt, $picture->keywords, $picture->source])->toBe(['Odo Fenn', 'free with credit', 'Three small boats on calm water at noon', 'boat, water, creek', 'shelf']);
+    foreach (['../../../.env', 'index.json', 'nothing.jpg'] as $file) {
+        $this->postJson('/studio/api/sources/shelf/take', ['files' => [$file]])->assertNotFound();
+        $this->getJson('/studio/api/sources/shelf/files/'.rawurlencode($file))->assertNotFound();
+    }
+    $this->getJson('/studio/api/sources/attic')->assertNotFound();
+});

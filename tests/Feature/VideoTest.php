@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Gallery;
+use App\Models\Picture;
+use App\Models\PictureKind;
+
+beforeEach(function (): void {
+    $this->signIn();
+    $this->gallery = Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Kites'])->json('id'));
+    $this->address = "/studio/api/galleries/{$this->gallery->id}";
+});
+
+it('takes videos, shows them by a poster and publishes both', function (string $name, string $type, string $file): void {
+    $id = $this->upload($this->gallery, base_path("tests/Feature/files/{$name}"), $name)->assertCreated()->assertJsonPath('picture.kind', 'video')->json('picture.id');
+    $video = Picture::query()->findOrFail($id);
+    expect([$video->kind, $video->media_type, $video->width, $video->height, round($video->seconds)])->toBe([PictureKind::Video, $type, 160, 120, 1.0]);
+    // Without a poster there is nothing to draw yet.
+    expect($this->getJson($this->address)->json('proof.html'))->not->toContain('<li');
+    $poster = $this->upload((string) $this->postJson('/studio/api/galleries', ['title' => 'Posters'])->json('id'), $this->pictureFile(), 'poster.jpg')->json('picture.id');
+    $this->patchJson("/studio/api/pictures/{$id}", ['poster' => $poster])->assertOk();
+    $this->patchJson("/studio/api/pictures/{$id}", ['poster' => $id])->assertStatus(422)->assertSee('cannot be the poster');
+    $html = $this->getJson($this->address)->json('proof.html');
+    expect($html)->toContain("data-video=\"{$type}\"")->toContain("/media/{$video->rendition_key}/{$file}")->toContain(Picture::query()->findOrFail($poster)->rendition_key);
+
+    // In the studio it plays for people who are signed in, for others only once it is live.
+    $this->get("/media/{$video->rendition_key}/{$file}", ['Range' => 'bytes=0-99'])->assertStatus(206)->assertHeader('Content-Type', $type);
+    auth()->forgetGuards();
+    $this->get("/media/{$video->rendition_key}/{$file}")->assertNotFound();
+    $this->actingAs(App\Models\User::query()->sole());
+    $this->postJson("{$this->address}/live", ['version' => $this->gallery->refresh()->version])->assertOk();
+    auth()->forgetGuards();
+    $this->get("/media/{$video->rendition_key}/{$file}")->assertOk();
+})->with([['clip.mp4', 'video/mp4', 'video.mp4'], ['clip.webm', 'video/webm', 'video.webm']]);
+
+it('refuses what is no video inside, and a poster that is in use is not thrown away', function (): void {
+    file_put_contents("{$this->files}/broken.mp4", substr(file_get_contents(base_path('tests/Feature/files/clip.mp4')), 0, 40));
+    $this->upload($this->gallery, "{$this->files}/broken.mp4", 'broken.mp4')->assertStatus(422)->assertJsonPath('code', 'damaged-file');
+    $this->assertNothingStored();
+    config(['zinc.limits.video_bytes' => 1000]);
+    $this->upload($this->gallery, base_path('tests/Feature/files/clip.mp4'), 'clip.mp4')->assertStatus(422)->assertJsonPath('code', 'file-too-large');
+});

@@ -8,7 +8,7 @@ return [
             'database' => env('DB_DATABASE', storage_path('app/zinc-pane.sqlite')),
             'prefix' => '',
             'foreign_key_constraints' => true,
-            'busy_timeout' => 5000,
+            'busy_timeout' => 15000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
         ],

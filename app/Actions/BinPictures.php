@@ -25,7 +25,6 @@ final readonly class BinPictures
     public function bin(array $ids): array
     {
         return $this->database->transaction(function () use ($ids): array {
-            // Written first, so that the transaction waits for its lock instead of failing (see GalleryStore).
             Picture::query()->whereIn('id', $ids)->whereNull('binned_at')->doesntHave('items')->doesntHave('posterOf')->update(['binned_at' => now()]);
             $stay = [];
             foreach (Picture::query()->whereIn('id', $ids)->whereNull('binned_at')->get() as $picture) {

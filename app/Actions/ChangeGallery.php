@@ -31,7 +31,7 @@ final readonly class ChangeGallery
     public function handle(string $galleryId, ?int $version, Change $change, ?string $userId): Gallery
     {
         $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId): Gallery {
-            $gallery = $this->store->lock($galleryId, null);
+            $gallery = $this->store->read($galleryId, null);
             if ($version !== null && $version !== $gallery->version) {
                 throw $this->clashes->of($gallery, $version, $change);
             }

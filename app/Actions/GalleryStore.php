@@ -8,7 +8,6 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
 use App\Models\Picture;
-use Illuminate\Database\Query\Expression;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
@@ -17,22 +16,8 @@ use ZincPane\Core\Gallery\Item;
 final readonly class GalleryStore
 {
     /**
-     * The gallery, to be changed in the transaction that is open; others wait until that ends.
+     * The gallery as it is; to be changed in a transaction, which others wait for.
      *
-     * @param  ?int  $version  that the person saw; null when the change stands on any
-     *
-     * @throws StaleVersionException when there is a newer one
-     */
-    public function lock(string $id, ?int $version): Gallery
-    {
-        // SQLite waits for a lock only at the first statement of a transaction. One that reads first
-        // and writes later fails at once when somebody else wrote in between.
-        Gallery::query()->whereKey($id)->toBase()->update(['version' => new Expression('version')]);
-
-        return $this->read($id, $version);
-    }
-
-    /**
      * @param  ?int  $version  that the person saw; null for any
      *
      * @throws StaleVersionException when there is a newer one

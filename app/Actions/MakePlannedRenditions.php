@@ -39,12 +39,10 @@ final readonly class MakePlannedRenditions
         );
         $key = $picture->rendition_key;
         $this->database->transaction(static function () use ($picture, $made, $key): void {
-            // Written first, so that the transaction waits for its lock instead of failing (see GalleryStore).
-            Picture::query()->whereKey($picture->id)->update(['state' => PictureState::Ready, 'failure' => null]);
             $fresh = Picture::query()->findOrFail($picture->id);
             // It may have been tidied anew in the meantime; what was made then belongs to another address.
             if ($fresh->rendition_key === $key) {
-                $fresh->update(['renditions' => $made + $fresh->renditions]);
+                $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null]);
             }
         });
     }

@@ -51,7 +51,7 @@ final readonly class StepThroughJournal
     private function step(string $galleryId, int $version, callable $find, string $direction, EntryState $outcome): Gallery
     {
         $gallery = $this->database->transaction(function () use ($galleryId, $version, $find, $direction, $outcome): Gallery {
-            $gallery = $this->store->lock($galleryId, $version);
+            $gallery = $this->store->read($galleryId, $version);
             $entry = $find($gallery);
             $before = $gallery->document();
             $after = Changes::parse($entry->{$direction})->appliedTo($before);

@@ -46,7 +46,7 @@ final readonly class FinishUpload
         $taken = $this->intake->handle($path, $upload->name);
         $gallery = $upload->gallery_id === null ? null : Gallery::query()->find($upload->gallery_id);
         if ($gallery !== null) {
-            $this->add->handle($gallery, [$taken->picture], $upload->user_id, $upload->place);
+            $this->add->handle($gallery, [$taken->picture], $upload->user_id, $upload->arrival);
         }
 
         return $taken;

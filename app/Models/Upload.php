@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $user_id
  * @property ?string $gallery_id
- * @property ?int $place
+ * @property ?string $arrival which of the files dropped together it is
  * @property string $name
  * @property int $bytes
  */
@@ -25,6 +25,6 @@ final class Upload extends Model
 
     protected function casts(): array
     {
-        return ['bytes' => 'integer', 'place' => 'integer'];
+        return ['bytes' => 'integer'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Database\ImmediateConnector;
 use App\Imaging\BaseMaker;
 use App\Imaging\RenditionMaker;
 use App\Imaging\Tools;
@@ -22,11 +23,13 @@ use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\Response;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind('db.connector.sqlite', ImmediateConnector::class);
         $this->app->singleton(Tools::class, static fn () => new Tools(
             config()->integer('zinc.limits.seconds'),
             config()->integer('zinc.limits.memory_bytes'),
@@ -49,9 +52,11 @@ final class AppServiceProvider extends ServiceProvider
     {
         Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
+        // Only tries that failed count.
+        $failed = static fn (Response $response): bool => $response->getStatusCode() === 422;
         RateLimiter::for('sign-in', static fn (Request $request) => [
-            Limit::perMinute(20)->by('address|'.$request->ip()),
-            Limit::perMinute(5)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip()),
+            Limit::perMinute(20)->by('address|'.$request->ip())->after($failed),
+            Limit::perMinute(5)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
         ]);
     }
 }

@@ -66,7 +66,7 @@ final readonly class PutLive
         $files = $this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]);
         $this->files->publish($files, fn () => $this->database->transaction(function () use ($gallery, $site, $state, $frozen, $userId): void {
             // What was drawn must still be what is saved; else the person is told and looks again.
-            $this->store->lock($gallery->id, $gallery->version);
+            $this->store->read($gallery->id, $gallery->version);
             JournalEntry::query()->where('gallery_id', $gallery->id)->toBase()->update(['is_live' => new Expression("state = 'done'")]);
             $edition = Edition::query()->create([
                 'gallery_id' => $gallery->id,

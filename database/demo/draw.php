@@ -41,7 +41,7 @@ $colourOf = static function (string $path): string {
     $pixels = [];
     for ($y = 0, $height = min(Raster::LARGEST, imagesy($small)); $y < $height; $y++) {
         for ($x = 0; $x < imagesx($small); $x++) {
-            $pixels[] = imagecolorat($small, $x, $y);
+            $pixels[] = (int) imagecolorat($small, $x, $y);
         }
     }
 

@@ -104,6 +104,7 @@ return new class extends Migration
             $table->text('text')->nullable()->comment('cleaned HTML of an item that is no picture');
             $table->string('album', 26)->nullable();
             $table->boolean('is_hidden')->default(false);
+            $table->string('arrival')->nullable()->comment('which of the files dropped together it was');
             $table->index('picture_id');
         });
         Schema::table('gallery_items', function (Blueprint $table): void {
@@ -142,7 +143,7 @@ return new class extends Migration
             $table->ulid('id')->primary();
             $table->foreignUlid('user_id')->constrained()->cascadeOnDelete();
             $table->foreignUlid('gallery_id')->nullable()->constrained()->cascadeOnDelete();
-            $table->unsignedInteger('place')->nullable()->comment('that the picture is to have in the gallery');
+            $table->string('arrival')->nullable()->comment('which of the files dropped together it is');
             $table->string('name');
             $table->unsignedBigInteger('bytes');
             $table->timestamps();

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Page } from '@playwright/test';
+import { expect, test as base, type Locator, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { createReadStream, mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -37,7 +37,8 @@ type Send = <T>(method: string, path: string, body?: object | string) => Promise
 
 /** The API as the studio speaks it, for what a test needs to be there; text for a body is the path of a picture file. */
 export async function studioApi(page: Page): Promise<Send> {
-    await signIn(page);
+    const { user } = (await (await page.request.get('/studio/api/session')).json()) as { user: object | null };
+    if (!user) await signIn(page);
     return async <T>(method: string, path: string, body?: object | string) => {
         const token = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
         const sent = typeof body === 'string' ? { multipart: { picture: createReadStream(body) } } : { data: body };
@@ -51,6 +52,19 @@ export async function studioApi(page: Page): Promise<Send> {
     };
 }
 
+/** A gallery of picture files; its identifier. */
+export async function galleryOf(page: Page, title: string, files: string[]): Promise<string> {
+    const api = await studioApi(page);
+    const { id } = await api<{ id: string }>('POST', 'galleries', { title });
+    for (const file of files) await api('POST', `galleries/${id}/pictures`, file);
+    return id;
+}
+
+/** Paths of demo pictures. */
+export function demo(...names: string[]): string[] {
+    return names.map((name) => join('database/demo/pictures', `${name}.jpg`));
+}
+
 export async function expectAccessible(page: Page): Promise<void> {
     // Proofs are whole pages within a page, whose landmarks would count twice; they are checked where they are live.
     const { violations } = await new AxeBuilder({ page })
@@ -58,6 +72,11 @@ export async function expectAccessible(page: Page): Promise<void> {
         .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
         .analyze();
     expect(violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`)).toEqual([]);
+}
+
+/** The pictures of a gallery in the stage Pictures, all or those of a name. */
+export function tiles(page: Page, options?: { name: RegExp }): Locator {
+    return page.getByRole('listbox', { name: 'Pictures' }).getByRole('option', options);
 }
 
 /** JPEG files of noise, no two alike and no two runs alike. */

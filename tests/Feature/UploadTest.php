@@ -39,17 +39,28 @@ beforeEach(function (): void {
     };
 });
 
-it('takes a file in parts, goes on after a lost connection, and puts it where it belongs', function (): void {
+it('takes a file in parts, and goes on after a lost connection', function (): void {
     $this->upload($this->gallery, $this->pictureFile(seed: 5), 'first.jpg');
     $bytes = file_get_contents($this->pictureFile(seed: 6));
-    $address = ($this->begin)(strlen($bytes), 'in parts.jpg', ['gallery' => $this->gallery->id, 'place' => 0])->assertCreated()->assertHeader('Tus-Resumable', '1.0.0')->headers->get('Location');
+    $address = ($this->begin)(strlen($bytes), 'in parts.jpg', ['gallery' => $this->gallery->id])->assertCreated()->assertHeader('Tus-Resumable', '1.0.0')->headers->get('Location');
     ($this->part)($address, 0, substr($bytes, 0, 1000))->assertNoContent()->assertHeader('Upload-Offset', '1000');
     ($this->part)($address, 500, substr($bytes, 500, 900))->assertStatus(409)->assertSee('1000 bytes have arrived');
     $this->call('HEAD', $address)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader('Upload-Length', (string) strlen($bytes));
     $answer = ($this->part)($address, 1000, substr($bytes, 1000))->assertCreated()->assertJsonPath('picture.name', 'in parts.jpg')->assertJsonPath('known', false);
-    expect($this->gallery->items()->orderBy('position')->value('picture_id'))->toBe($answer->json('picture.id'))
+    expect($this->gallery->items()->reorder('position', 'desc')->value('picture_id'))->toBe($answer->json('picture.id'))
         ->and(Upload::query()->count())->toBe(0)->and(glob("{$this->files}/parts/*"))->toBe([]);
 });
+
+it('lets files that were dropped together stand in their order, whatever order they arrive in', function (array $arrivals): void {
+    $this->upload($this->gallery, $this->pictureFile(seed: 99), 'before.jpg');
+    foreach ($arrivals as $place) {
+        ($this->whole)($this->pictureFile(seed: 100 + $place), "{$place}.jpg", ['gallery' => $this->gallery->id, 'batch' => 'drop-1', 'place' => $place])->assertCreated();
+    }
+    ($this->whole)($this->pictureFile(seed: 200), 'other.jpg', ['gallery' => $this->gallery->id, 'batch' => 'drop-2', 'place' => 0])->assertCreated();
+    sort($arrivals);
+    expect(array_column(array_column($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('items'), 'picture'), 'name'))
+        ->toBe(['before.jpg', ...array_map(fn (int $place): string => "{$place}.jpg", $arrivals), 'other.jpg']);
+})->with([[[0, 1, 4, 3, 2]], [[4, 3, 1, 0]], [[2, 10, 0, 11, 1]]]);
 
 it('refuses parts that do not belong, and other people\'s', function (): void {
     $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');

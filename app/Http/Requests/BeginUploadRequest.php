@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Intake\Arrival;
 use App\Intake\FileName;
 use App\Intake\IntakeException;
 use App\Intake\PartException;
@@ -14,7 +15,7 @@ use Illuminate\Http\Request;
 final class BeginUploadRequest extends StudioRequest
 {
     /**
-     * @return array{user_id: ?string, gallery_id: ?string, place: ?int, name: string, bytes: int}
+     * @return array{user_id: ?string, gallery_id: ?string, arrival: ?string, name: string, bytes: int}
      *
      * @throws IntakeException when the file is larger than any that is taken
      * @throws PartException when the size is missing
@@ -29,9 +30,9 @@ final class BeginUploadRequest extends StudioRequest
             throw IntakeException::tooLarge($name, max($limits));
         }
         $gallery = isset($told['gallery']) ? Gallery::query()->findOrFail($told['gallery'])->id : null;
-        $place = isset($told['place']) && ctype_digit($told['place']) ? min(100000, (int) $told['place']) : null;
+        $arrival = Arrival::parse($told['batch'] ?? '', $told['place'] ?? '');
 
-        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'place' => $place, 'name' => $name, 'bytes' => $bytes];
+        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'arrival' => $arrival?->mark(), 'name' => $name, 'bytes' => $bytes];
     }
 
     /**

@@ -8,23 +8,9 @@ use App\Intake\FileName;
 use App\Intake\IntakeException;
 use Illuminate\Http\UploadedFile;
 
-/** One file, and the place it is to have in the gallery. */
+/** One file. */
 final class UploadRequest extends StudioRequest
 {
-    /**
-     * @return array<string, list<string>>
-     */
-    public function rules(): array
-    {
-        return ['place' => ['nullable', 'integer', 'min:0', 'max:100000']];
-    }
-
-    /** The place the picture is to have: files sent side by side arrive in any order. */
-    public function place(): ?int
-    {
-        return $this->filled('place') ? $this->integer('place') : null;
-    }
-
     /**
      * @throws IntakeException when it did not arrive whole or is over the web server's limit
      */

@@ -10,8 +10,8 @@ const FINAL = [400, 401, 403, 404, 413, 419, 422];
 
 export interface SendOptions {
     galleryId: string | null;
-    /** Place that it is to have in the gallery, from 0. */
-    place: number | null;
+    /** Which of the files that were dropped together it is; null when it came alone. */
+    arrival: { batch: string; place: number } | null;
     partBytes: number;
     /** Share sent, 0 to 1. */
     onProgress: (share: number) => void;
@@ -30,7 +30,7 @@ export function sendFile(file: File, options: SendOptions): Promise<Uploaded> {
             metadata: {
                 filename: file.name,
                 ...(options.galleryId === null ? {} : { gallery: options.galleryId }),
-                ...(options.place === null ? {} : { place: String(options.place) }),
+                ...(options.arrival === null ? {} : { batch: options.arrival.batch, place: String(options.arrival.place) }),
             },
             onBeforeRequest: (request) => {
                 request.setHeader('Accept', 'application/json');

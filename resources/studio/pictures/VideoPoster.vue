@@ -35,7 +35,7 @@ async function give(file: File): Promise<void> {
         const { limits } = await queries.ensureQueryData(sessionQuery());
         const outcome = await sendFile(file, {
             galleryId: null,
-            place: null,
+            arrival: null,
             partBytes: limits.part_bytes,
             onProgress: () => undefined,
             onTrouble: () => undefined,

@@ -5,7 +5,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { galleryQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
-import type { Gallery, Picture, Pile, Uploaded } from '../api/types';
+import type { Picture, Pile, Uploaded } from '../api/types';
 import { posterFrame } from './poster-frame';
 
 export const ACCEPTED = '.jpg,.jpeg,.png,.webp,.gif,.avif,.heic,.heif,.mp4,.webm,.zip,image/*,video/mp4,video/webm,application/zip';
@@ -23,9 +23,8 @@ export interface Upload {
     name: string;
     /** Null for what the server takes in by itself. */
     file: File | null;
-    /** Pictures in the gallery before the files of this batch came. */
-    base: number;
-    batch: number;
+    /** Which of the files that were dropped together it is. */
+    arrival: { batch: string; place: number } | null;
     state: 'queued' | 'sending' | 'preparing' | 'ready' | 'failed';
     /** Share sent, or of a pile taken in, 0 to 1. */
     sent: number;
@@ -45,20 +44,19 @@ export const useUploads = defineStore('uploads', () => {
         if (open.value.length > 0) event.preventDefault();
     });
 
-    function entry(galleryId: string | null, name: string, file: File | null, batch: number, base: number): Upload {
-        return { key: ++lastKey, galleryId, name, file, base, batch, state: 'queued', sent: 0, thumbnail: null, note: '' };
+    function entry(galleryId: string | null, name: string, file: File | null, arrival: Upload['arrival']): Upload {
+        return { key: ++lastKey, galleryId, name, file, arrival, state: 'queued', sent: 0, thumbnail: null, note: '' };
     }
 
     function add(galleryId: string | null, files: File[]): void {
-        const batch = ++lastKey;
-        const base = galleryId === null ? 0 : (queries.getQueryData<Gallery>(galleryQuery(galleryId).queryKey)?.items.length ?? 0);
-        for (const file of files) uploads.value.push(entry(galleryId, file.name, file, batch, base));
+        const batch = crypto.randomUUID();
+        files.forEach((file, place) => uploads.value.push(entry(galleryId, file.name, file, { batch, place })));
         startNext();
     }
 
     /** Shows what the server takes in by itself, from a card or a shelf. */
     function watchPile(galleryId: string | null, pile: Pile): void {
-        const upload = entry(galleryId, pile.name, null, ++lastKey, 0);
+        const upload = entry(galleryId, pile.name, null, null);
         upload.state = 'preparing';
         uploads.value.push(upload);
         void followPile(uploads.value.find(({ key }) => key === upload.key) ?? upload, pile);
@@ -78,11 +76,6 @@ export const useUploads = defineStore('uploads', () => {
         for (const upload of uploads.value.filter(({ state }) => state === 'queued').slice(0, AT_ONCE - sending)) void send(upload);
     }
 
-    /** Files are sent side by side; each says where it belongs, so that they stand as they were dropped. */
-    function placeOf({ base, batch, key }: Upload): number {
-        return base + uploads.value.filter((other) => other.batch === batch && other.key < key && other.state !== 'failed').length;
-    }
-
     async function send(upload: Upload): Promise<void> {
         if (!upload.file) return;
         upload.state = 'sending';
@@ -90,7 +83,7 @@ export const useUploads = defineStore('uploads', () => {
             const { limits } = await queries.ensureQueryData(sessionQuery());
             const outcome = await sendFile(upload.file, {
                 galleryId: upload.galleryId,
-                place: upload.galleryId === null ? null : placeOf(upload),
+                arrival: upload.arrival,
                 partBytes: limits.part_bytes,
                 onProgress: (share) => {
                     upload.sent = share;
@@ -125,7 +118,7 @@ export const useUploads = defineStore('uploads', () => {
         const frame = await posterFrame(URL.createObjectURL(file), file.name);
         const outcome = await sendFile(frame, {
             galleryId: null,
-            place: null,
+            arrival: null,
             partBytes: limits.part_bytes,
             onProgress: () => undefined,
             onTrouble: () => undefined,

@@ -1,6 +1,6 @@
 <template>
     <div ref="home" class="home">
-        <img :src="src" :alt="alt" draggable="false" @load="emit('loaded', $event.target as HTMLImageElement)" />
+        <img :src="src" :alt="alt" draggable="false" />
         <div v-if="!plain" class="dim" :style="place" aria-hidden="true" />
         <div
             v-if="!plain"
@@ -70,7 +70,7 @@ const props = defineProps<{
     /** Only the picture, nothing over it. */
     plain: boolean;
 }>();
-const emit = defineEmits<{ crop: [crop: Crop]; focal: [focal: [number, number]]; loaded: [image: HTMLImageElement] }>();
+const emit = defineEmits<{ crop: [crop: Crop]; focal: [focal: [number, number]] }>();
 const home = ref<HTMLElement>();
 let held: { what: Grip | 'crop' | 'focal'; x: number; y: number; crop: Crop } | null = null;
 

@@ -11,7 +11,6 @@
                 :plain="comparing"
                 @crop="draft.crop = $event"
                 @focal="moveFocal"
-                @loaded="shape = $event.naturalWidth / $event.naturalHeight"
             />
             <p v-else class="note" role="status">Fetching the picture…</p>
         </div>
@@ -84,8 +83,11 @@ const props = defineProps<{ pictureId: string; others: string[] }>();
 const emit = defineEmits<{ close: [] }>();
 const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, flush, applyTo } = useTidy(props.pictureId);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');
-/** Width over height of the picture as it is shown. */
-const shape = ref(1.5);
+/** Width over height of the picture as it is shown; straightening keeps it. */
+const shape = computed(() => {
+    const [width, height] = picture.value?.original ?? [3, 2];
+    return draft.turn % 2 === 0 ? width / height : height / width;
+});
 const comparing = ref(false);
 const applied = ref(false);
 const first = ref<HTMLButtonElement>();

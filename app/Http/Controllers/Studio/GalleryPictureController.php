@@ -22,7 +22,7 @@ final class GalleryPictureController
     {
         $file = $request->picture();
         $taken = $intake->handle($file->getPathname(), $file->getClientOriginalName());
-        $add->handle($gallery, [$taken->picture], $request->userId(), $request->place());
+        $add->handle($gallery, [$taken->picture], $request->userId());
 
         return TakenInResource::of($taken);
     }

@@ -20,10 +20,19 @@ final class ServedStudio
 
     private CurlHandle $browser;
 
-    public function __construct()
+    /**
+     * @param  array<string, string>  $environment
+     */
+    public function __construct(int $workers = 1, array $environment = [])
     {
+        if (@fsockopen('127.0.0.1', self::PORT) !== false) {
+            throw new RuntimeException('Port '.self::PORT.' is in use: another benchmark may be running.');
+        }
         User::query()->firstOrCreate(['email' => 'bench@saltreed.example'], ['name' => 'Bench', 'password' => 'bench']);
-        $this->server = new Process(['php', '-d', 'opcache.enable=1', '-S', '127.0.0.1:'.self::PORT, base_path(self::ROUTER)], public_path());
+        $this->server = new Process(
+            ['php', '-d', 'opcache.enable=1', '-d', 'upload_max_filesize=80M', '-d', 'post_max_size=84M', '-S', '127.0.0.1:'.self::PORT, base_path(self::ROUTER)],
+            public_path(), ['PHP_CLI_SERVER_WORKERS' => $workers, ...$environment],
+        );
         $this->server->start();
         $this->browser = curl_init();
         $this->waitUntilItAnswers();
@@ -38,7 +47,6 @@ final class ServedStudio
      */
     public function send(string $method, string $path, ?array $body = null): array
     {
-        preg_match('/XSRF-TOKEN\s+(\S+)/', implode("\n", curl_getinfo($this->browser, CURLINFO_COOKIELIST)), $token);
         curl_setopt_array($this->browser, [
             CURLOPT_URL => 'http://127.0.0.1:'.self::PORT."/studio/api/{$path}",
             CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
@@ -46,7 +54,7 @@ final class ServedStudio
             CURLOPT_COOKIEFILE => '',
             CURLOPT_TIMEOUT => 60,
             CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.urldecode($token[1] ?? '')],
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.($this->cookies()['XSRF-TOKEN'] ?? '')],
         ]);
         $answer = (string) curl_exec($this->browser);
         $status = curl_getinfo($this->browser, CURLINFO_RESPONSE_CODE);
@@ -57,9 +65,53 @@ final class ServedStudio
         return (array) json_decode($answer, true);
     }
 
+    /**
+     * A request of the same person, to be sent beside others.
+     *
+     * @param  list<string>  $headers
+     */
+    public function request(string $method, string $path, array $headers, string $body = ''): CurlHandle
+    {
+        $cookies = $this->cookies();
+        $request = curl_init('http://127.0.0.1:'.self::PORT.$path);
+        curl_setopt_array($request, [
+            CURLOPT_CUSTOMREQUEST => $method === '' ? 'GET' : $method,
+            CURLOPT_RETURNTRANSFER => true,
+            CURLOPT_HEADER => true,
+            CURLOPT_POSTFIELDS => $body,
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Cookie: '.http_build_query($cookies, '', '; ', PHP_QUERY_RFC3986), 'X-XSRF-TOKEN: '.($cookies['XSRF-TOKEN'] ?? ''), ...$headers],
+        ]);
+
+        return $request;
+    }
+
+    public function pid(): int
+    {
+        return (int) $this->server->getPid();
+    }
+
+    /**
+     * @return array<string, string>
+     */
+    private function cookies(): array
+    {
+        $cookies = [];
+        foreach ((array) curl_getinfo($this->browser, CURLINFO_COOKIELIST) as $line) {
+            $fields = explode("\t", $line);
+            $cookies[$fields[5] ?? ''] = urldecode($fields[6] ?? '');
+        }
+
+        return $cookies;
+    }
+
     public function stop(): void
     {
+        $workers = explode(' ', trim((string) @file_get_contents("/proc/{$this->pid()}/task/{$this->pid()}/children")));
         $this->server->stop(1);
+        // Workers of PHP's web server outlive it where it is killed.
+        foreach (array_filter($workers) as $worker) {
+            posix_kill((int) $worker, SIGTERM);
+        }
     }
 
     private function waitUntilItAnswers(): void

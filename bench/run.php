@@ -9,9 +9,14 @@ declare(strict_types=1);
  * machine's speed is compared with a yardstick in the same run.
  */
 
+use Bench\FocalBench;
 use Bench\GridBench;
+use Bench\IntakeBench;
+use Bench\OrderBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
+use Bench\StoreBench;
+use Bench\TidyBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 
@@ -33,6 +38,11 @@ $benches = [
     'grid-1000' => fn (): array => GridBench::run(1000),
     'grid-10000' => fn (): array => GridBench::run(10000),
     'proof-200' => fn (): array => ProofBench::run(200),
+    'order-1000' => fn (): array => OrderBench::run(1000),
+    'focal-one' => fn (): array => FocalBench::run(),
+    'store-search' => fn (): array => StoreBench::run(10_000),
+    'tidy-24mp' => fn (): array => TidyBench::run($folder),
+    'intake-100' => fn (): array => IntakeBench::run($folder, 100),
     'renditions-24mp' => fn (): array => RenditionsBench::run($folder),
 ];
 $wanted = $argv[1] ?? '';

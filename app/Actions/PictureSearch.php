@@ -14,7 +14,7 @@ use ZincPane\Core\Colour\Oklab;
 final readonly class PictureSearch
 {
     /** How far in OKLab a colour of a picture may be from the one that is looked for. */
-    private const NEAR = 0.11;
+    private const NEAR = 0.09;
 
     /** Share of the picture that a colour must have to count. */
     private const LEAST_SHARE = 0.008;
@@ -24,11 +24,37 @@ final readonly class PictureSearch
     }
 
     /**
-     * @return Builder<Picture> the newest first, or the best match where there is a colour
+     * Ids alone: a row of a picture is large, and only those of one page are wanted.
+     *
+     * @return array{total: int, ids: list<string>} the newest first, or the best match where there is a colour
      */
-    public function query(PictureFilter $filter): Builder
+    public function page(PictureFilter $filter, int $offset, int $limit): array
     {
-        $query = Picture::query()->select('pictures.*');
+        $query = $this->query($filter)->toBase();
+        if ($filter->colour !== null) {
+            // Every distance is computed anyway to find the nearest.
+            $ids = self::idsOf($query);
+
+            return ['total' => count($ids), 'ids' => array_slice($ids, $offset, $limit)];
+        }
+
+        return ['total' => $query->clone()->reorder()->count(), 'ids' => self::idsOf($query->offset($offset)->limit($limit))];
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function idsOf(Query $query): array
+    {
+        return array_values($query->pluck('pictures.id')->map(strval(...))->all());
+    }
+
+    /**
+     * @return Builder<Picture>
+     */
+    private function query(PictureFilter $filter): Builder
+    {
+        $query = Picture::query()->select('pictures.id');
         $filter->inBin ? $query->whereNotNull('binned_at') : $query->whereNull('binned_at');
         if ($filter->words !== '') {
             $query->whereIn('pictures.id', $this->matching($filter->words));
@@ -43,14 +69,15 @@ final readonly class PictureSearch
             $query->whereRaw('coalesce(taken_at, pictures.created_at) < date(?, \'+1 day\')', [$filter->until]);
         }
         if ($filter->unused) {
-            $query->whereNotExists(static fn (Query $uses) => $uses->from('gallery_items')->whereColumn('picture_id', 'pictures.id'))
-                ->whereNotExists(static fn (Query $uses) => $uses->from('pictures as videos')->whereColumn('videos.poster_id', 'pictures.id'));
+            $query->whereNotIn('pictures.id', $this->database->table('gallery_items')->whereNotNull('picture_id')->select('picture_id'))
+                ->whereNotIn('pictures.id', $this->database->table('pictures')->whereNotNull('poster_id')->select('poster_id'));
         }
         if ($filter->undescribed) {
             $query->where('alt', '')->where('decorative', false);
         }
         if ($filter->colour !== null) {
-            $query->joinSub($this->near($filter->colour), 'near', 'near.picture_id', '=', 'pictures.id')->orderBy('near.distance');
+            // A cross join is looked through in the order it is written: few colours first, then their pictures.
+            $query->fromSub($this->near($filter->colour), 'near')->crossJoin('pictures')->whereColumn('pictures.id', 'near.picture_id')->orderBy('near.distance');
         }
 
         return $query->orderByDesc('pictures.created_at')->orderByDesc('pictures.id');
@@ -69,18 +96,19 @@ final readonly class PictureSearch
             ->select('picture_rows.picture_id');
     }
 
+    /** The pictures that have the colour, with how far from it they are. */
     private function near(Oklab $colour): Query
     {
-        $squares = '(l - ?) * (l - ?) + (a - ?) * (a - ?) + (b - ?) * (b - ?)';
-        $values = [$colour->l, $colour->l, $colour->a, $colour->a, $colour->b, $colour->b];
+        // Written out: what PDO binds is text, which SQLite would compare with a computed number as text.
+        $squares = sprintf('((l - %1$.6F) * (l - %1$.6F) + (a - %2$.6F) * (a - %2$.6F) + (b - %3$.6F) * (b - %3$.6F))', $colour->l, $colour->a, $colour->b);
 
         return $this->database->table('picture_colours')
-            ->selectRaw("picture_id, min({$squares} - 0.004 * share) as distance", $values)
+            ->selectRaw("picture_id, min({$squares} - 0.004 * share) as distance")
             ->whereBetween('l', [$colour->l - self::NEAR, $colour->l + self::NEAR])
             ->whereBetween('a', [$colour->a - self::NEAR, $colour->a + self::NEAR])
             ->whereBetween('b', [$colour->b - self::NEAR, $colour->b + self::NEAR])
             ->where('share', '>', self::LEAST_SHARE)
-            ->whereRaw("{$squares} < ?", [...$values, self::NEAR ** 2])
+            ->whereRaw(sprintf('%s < %.6F', $squares, self::NEAR ** 2))
             ->groupBy('picture_id');
     }
 }

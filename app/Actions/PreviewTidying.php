@@ -36,7 +36,7 @@ final readonly class PreviewTidying
         $disk = $this->disks->disk('renditions');
         $large = null;
         foreach (RenditionPlan::basic()->for($upright) as $rendition) {
-            if ($rendition->width <= self::WIDEST && $disk->exists("{$folder}/{$rendition->fileName()}") && ($large === null || $rendition->format === Format::Jpeg || $rendition->width > $large->width)) {
+            if ($rendition->format === Format::Jpeg && $rendition->width <= self::WIDEST && $disk->exists("{$folder}/{$rendition->fileName()}")) {
                 $large = $rendition;
             }
         }

@@ -15,7 +15,7 @@ final readonly class BaseMaker
     /** Taller than any picture: a size then speaks of the width alone. */
     public const ANY_HEIGHT = 100000;
 
-    public function __construct(private Tools $tools)
+    public function __construct(private Tools $tools, private Tidier $tidier)
     {
     }
 
@@ -32,11 +32,9 @@ final readonly class BaseMaker
         $scale = min(1.0, $width / $source->size()->width);
         $wanted = max(1, (int) ceil($source->upright->width * $scale));
         $this->decode($source->path, $base, $wanted);
-        if ($source->recipe->isPlain()) {
-            return $base;
-        }
+        $seen = min($wanted, $source->upright->width);
 
-        return $this->lit($source, $this->shaped($source, $wanted, $base, $folder), $folder);
+        return $this->tidier->tidied($base, Size::of($seen, $source->upright->heightFor($seen)), $source->recipe, $folder, '.tif');
     }
 
     /**
@@ -58,43 +56,5 @@ final readonly class BaseMaker
             }
             $this->tools->run('vips', $command);
         }
-    }
-
-    /** Turned, straightened and cropped. */
-    private function shaped(Source $source, int $width, string $base, string $folder): string
-    {
-        if ($source->recipe->keepsShape()) {
-            return $base;
-        }
-        $seen = min($width, $source->upright->width);
-        ['matrix' => $matrix, 'area' => $area] = $source->recipe->affine(Size::of($seen, $source->upright->heightFor($seen)));
-        $shaped = "{$folder}/shaped.tif";
-        $this->tools->run('vips', [
-            'affine', $base, $shaped,
-            // The blank keeps a number below zero from being read as an option.
-            ' '.implode(' ', array_map(self::number(...), $matrix)),
-            '--oarea', " {$area['left']} {$area['top']} {$area['width']} {$area['height']}",
-            // What lies a hair outside repeats the edge instead of a dark seam.
-            '--extend', 'copy',
-        ]);
-
-        return $shaped;
-    }
-
-    private function lit(Source $source, string $base, string $folder): string
-    {
-        [$a, $b] = $source->recipe->light();
-        if ($a === 1.0 && $b === 0.0) {
-            return $base;
-        }
-        $lit = "{$folder}/lit.tif";
-        $this->tools->run('vips', ['linear', $base, $lit, ' '.self::number($a), ' '.self::number($b), '--uchar']);
-
-        return $lit;
-    }
-
-    private static function number(float $value): string
-    {
-        return number_format($value, 10, '.', '');
     }
 }

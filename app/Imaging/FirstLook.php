@@ -28,7 +28,7 @@ final readonly class FirstLook
 
         return WorkFolder::in($target, function (string $work) use ($source, $first, $target): array {
             $base = $this->base->make($source, $first->width, $work);
-            $this->tools->runAll([
+            $this->tools->light()->runAll([
                 $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
                 RasterMaker::command($base, "{$work}/raster.ppm"),
             ]);

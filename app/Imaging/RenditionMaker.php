@@ -33,7 +33,7 @@ final readonly class RenditionMaker
         return WorkFolder::in($target, function (string $work) use ($source, $renditions, $target): array {
             $widest = max(array_map(static fn (Rendition $rendition): int => $rendition->width, $renditions));
             $base = $this->base->make($source, $widest, $work);
-            $this->tools->runAll(array_map(
+            $this->tools->light()->runAll(array_map(
                 fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"),
                 $this->longestFirst($renditions),
             ));

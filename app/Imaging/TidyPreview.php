@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Imaging;
 
 use Illuminate\Contracts\Filesystem\Filesystem;
-use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
@@ -13,7 +12,7 @@ use ZincPane\Core\Tidying\Recipe;
 /** The true outcome of a recipe, from a large rendition of the untidied picture, for looking at while tidying. */
 final readonly class TidyPreview
 {
-    public function __construct(private Tools $tools, private BaseMaker $base, private RenditionMaker $maker)
+    public function __construct(private Tidier $tidier)
     {
     }
 
@@ -26,14 +25,10 @@ final readonly class TidyPreview
      */
     public function render(Filesystem $disk, string $folder, Rendition $large, Size $size, Recipe $recipe): string
     {
-        $source = new Source($disk->path("{$folder}/{$large->fileName()}"), $size, $recipe);
+        $path = $disk->path("{$folder}/{$large->fileName()}");
 
-        return WorkFolder::in(sys_get_temp_dir(), function (string $work) use ($source, $size): string {
-            $base = $this->base->make($source, $source->size()->width, $work);
-            [$tool, $arguments] = $this->maker->command($base, new Rendition(max(1, $size->width), Format::Jpeg), "{$work}/preview.jpg");
-            $this->tools->run($tool, $arguments);
-
-            return (string) file_get_contents("{$work}/preview.jpg");
-        });
+        return WorkFolder::in(sys_get_temp_dir(), fn (string $work): string => (string) file_get_contents(
+            $this->tidier->tidied($path, $size, $recipe, $work, '.jpg[Q=88,strip]'),
+        ));
     }
 }

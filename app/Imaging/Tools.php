@@ -13,8 +13,17 @@ use Symfony\Component\Process\Process;
  */
 final readonly class Tools
 {
-    public function __construct(private int $seconds, private int $memoryBytes)
+    /**
+     * @param  bool  $modules  whether libvips loads its modules: HEIF, and some that nothing here needs
+     */
+    public function __construct(private int $seconds, private int $memoryBytes, private bool $modules = true)
     {
+    }
+
+    /** The same for JPEG, PNG, WebP and TIFF alone, which start in half the time. */
+    public function light(): self
+    {
+        return new self($this->seconds, $this->memoryBytes, false);
     }
 
     /**
@@ -69,6 +78,8 @@ final readonly class Tools
                 ...array_fill_keys(array_map(strval(...), array_keys([...getenv(), ...$_ENV])), false),
                 'PATH' => '/usr/local/bin:/usr/bin:/bin', 'LANG' => 'C.UTF-8',
                 'VIPS_BLOCK_UNTRUSTED' => '1', 'VIPS_CONCURRENCY' => '1', 'VIPS_DISC_THRESHOLD' => '500m',
+                // Modules are looked for below this folder; there is none of that name.
+                ...($this->modules ? [] : ['VIPSHOME' => '/nonexistent']),
             ],
             null,
             $this->seconds,

@@ -61,9 +61,12 @@ return new class extends Migration
             $table->json('palette')->default('[]')->comment('OKLab l, a, b and share of each colour');
             $table->string('look', 16)->nullable()->comment('perceptual hash');
             $table->foreignUlid('poster_id')->nullable()->constrained('pictures')->nullOnDelete()->comment('what stands for a video');
+            $table->index('poster_id');
             $table->float('seconds')->nullable()->comment('length of a video');
-            $table->timestamp('binned_at')->nullable()->index();
-            $table->index('created_at');
+            $table->timestamp('binned_at')->nullable();
+            // What the store shows, in its order.
+            $table->index(['binned_at', 'created_at', 'id']);
+            $table->index(['id', 'binned_at', 'created_at']);
         });
         DB::statement('UPDATE pictures SET original_width = width, original_height = height');
 

@@ -55,6 +55,6 @@ final class FindPicturesRequest extends StudioRequest
 
     public function limit(): int
     {
-        return $this->integer('limit', 200);
+        return $this->integer('limit', 100);
     }
 }

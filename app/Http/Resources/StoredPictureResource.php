@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\Picture;
-use Illuminate\Database\Eloquent\Builder;
 
 /** Pictures of the store in a long list: only what the list shows. */
 final class StoredPictureResource
@@ -13,15 +12,18 @@ final class StoredPictureResource
     /** px of width that a thumbnail needs. */
     private const SMALL = 240;
 
+    private const COLUMNS = ['id', 'kind', 'name', 'title', 'width', 'height', 'rendition_key', 'renditions', 'state', 'alt', 'decorative', 'poster_id'];
+
     /**
-     * @param  Builder<Picture>  $query
+     * @param  array<array-key, string>  $ids  in the order wanted
      * @return list<array<string, mixed>>
      */
-    public static function some(Builder $query): array
+    public static function some(array $ids): array
     {
-        $pictures = $query->with('poster')->withCount('items')->get();
+        $pictures = Picture::query()->select(self::COLUMNS)->whereIn('id', $ids)->with('poster')->withCount('items')->get();
+        $places = array_flip(array_values($ids));
 
-        return array_values($pictures->map(static fn (Picture $picture): array => [
+        return array_values($pictures->sortBy(static fn (Picture $picture): int => $places[$picture->id])->map(static fn (Picture $picture): array => [
             'id' => $picture->id,
             'kind' => $picture->kind->value,
             'name' => $picture->name,

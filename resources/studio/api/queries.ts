@@ -29,7 +29,7 @@ export interface StoreFilter {
 }
 
 /** Pictures that are fetched at once. */
-export const STORE_PAGE = 200;
+export const STORE_PAGE = 100;
 
 export const storePageQuery = (filter: StoreFilter, page: number) =>
     queryOptions({

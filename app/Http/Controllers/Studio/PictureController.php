@@ -18,12 +18,12 @@ final class PictureController
 {
     public function index(FindPicturesRequest $request, PictureSearch $search): JsonResponse
     {
-        $query = $search->query($request->filter());
+        ['total' => $total, 'ids' => $ids] = $search->page($request->filter(), $request->offset(), $request->limit());
 
         return new JsonResponse([
-            'total' => $query->clone()->reorder()->toBase()->getCountForPagination(),
+            'total' => $total,
             'offset' => $request->offset(),
-            'pictures' => StoredPictureResource::some($query->offset($request->offset())->limit($request->limit())),
+            'pictures' => StoredPictureResource::some($ids),
         ]);
     }
 

@@ -6,7 +6,6 @@ namespace App\Http\Controllers\Studio;
 
 use App\Actions\LookAlikeGroups;
 use App\Http\Resources\StoredPictureResource;
-use App\Models\Picture;
 use Illuminate\Http\JsonResponse;
 
 /** Pictures of the store that look much alike, in groups of which one is to be kept. */
@@ -15,7 +14,7 @@ final class ShowLookAlikes
     public function __invoke(LookAlikeGroups $groups): JsonResponse
     {
         return new JsonResponse(['groups' => array_map(
-            static fn (array $ids): array => StoredPictureResource::some(Picture::query()->whereIn('pictures.id', $ids)->orderBy('created_at')),
+            static fn (array $ids): array => StoredPictureResource::some($ids),
             $groups->find(),
         )]);
     }

@@ -2,7 +2,7 @@
     <div class="filters" role="search" aria-label="Find pictures">
         <label>
             <span>Words</span>
-            <ElInput :model-value="modelValue.words" clearable placeholder="title, caption, alt text, keyword, file" @input="later" />
+            <ElInput :model-value="modelValue.words" clearable placeholder="in any of its words" @input="later" />
         </label>
         <ColourPick label="Colour" :model-value="modelValue.colour" @update:model-value="set({ colour: $event })" />
         <label>

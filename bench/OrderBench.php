@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Bench;
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Geometry\Ratio;
@@ -38,15 +40,15 @@ final class OrderBench
      */
     private static function pictures(int $count): array
     {
-        mt_srand(5);
+        $dice = new Randomizer(new Mt19937(5));
         $pictures = [];
         for ($i = 0; $i < $count; $i++) {
             $pictures[] = new Orderable(
-                'kite '.mt_rand(1, 500),
-                $i % 10 === 0 ? null : mt_rand(1, 1_000_000_000),
-                Ratio::of(mt_rand(2, 5), mt_rand(2, 5)),
-                Oklab::fromRgb(mt_rand(0, 0xFFFFFF)),
-                LookHash::parse(bin2hex(pack('N2', mt_rand(), mt_rand()))),
+                'kite '.$dice->getInt(1, 500),
+                $i % 10 === 0 ? null : $dice->getInt(1, 1_000_000_000),
+                Ratio::of($dice->getInt(2, 5), $dice->getInt(2, 5)),
+                Oklab::fromRgb($dice->getInt(0, 0xFFFFFF)),
+                LookHash::parse(bin2hex($dice->getBytes(8))),
             );
         }
 

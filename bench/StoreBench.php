@@ -8,6 +8,8 @@ use App\Actions\NoteColours;
 use App\Models\Picture;
 use App\Models\PictureState;
 use Illuminate\Support\Facades\DB;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Colour\Raster;
 use ZincPane\Core\Geometry\Shape;
@@ -51,39 +53,39 @@ final class StoreBench
 
     private static function fill(int $count): void
     {
-        mt_srand(11);
+        $dice = new Randomizer(new Mt19937(11));
         $colours = app(NoteColours::class);
-        DB::transaction(static function () use ($count, $colours): void {
+        DB::transaction(static function () use ($count, $colours, $dice): void {
             for ($i = 0; $i < $count; $i++) {
                 $hash = hash('sha256', "store {$i}");
                 $size = Size::of(...[[6000, 4000], [4000, 6000], [4000, 4000]][$i % 3]);
                 $picture = Picture::query()->create([
                     'hash' => $hash, 'rendition_key' => substr($hash, 0, 24), 'name' => "dsc{$i}.jpg", 'media_type' => 'image/jpeg', 'bytes' => 1,
                     'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value, 'state' => PictureState::Ready, 'renditions' => ['240.webp' => 1, '540.webp' => 1],
-                    'title' => self::words(3), 'alt' => $i % 4 === 0 ? '' : self::words(6), 'keywords' => self::words(2),
-                    'taken_at' => date('Y-m-d H:i:s', 1_735_689_600 + $i * 3100), 'palette' => self::palette()->toArray(),
+                    'title' => self::words($dice, 3), 'alt' => $i % 4 === 0 ? '' : self::words($dice, 6), 'keywords' => self::words($dice, 2),
+                    'taken_at' => date('Y-m-d H:i:s', 1_735_689_600 + $i * 3100), 'palette' => self::palette($dice)->toArray(),
                 ]);
                 $colours->handle($picture);
             }
         });
     }
 
-    private static function words(int $count): string
+    private static function words(Randomizer $dice, int $count): string
     {
         $words = [];
         for ($i = 0; $i < $count; $i++) {
-            $words[] = self::WORDS[mt_rand(0, count(self::WORDS) - 1)];
+            $words[] = self::WORDS[$dice->getInt(0, count(self::WORDS) - 1)];
         }
 
         return implode(' ', $words);
     }
 
     /** Five plain colours, as a picture may have. */
-    private static function palette(): Palette
+    private static function palette(Randomizer $dice): Palette
     {
         $pixels = [];
         for ($i = 0; $i < 5; $i++) {
-            array_push($pixels, ...array_fill(0, 20, mt_rand(0, 0xFFFFFF)));
+            array_push($pixels, ...array_fill(0, 20, $dice->getInt(0, 0xFFFFFF)));
         }
 
         return Palette::of(Raster::of(10, 10, $pixels));

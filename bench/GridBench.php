@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use ZincPane\Core\Design\GridDesign;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\GridLayout;
 
@@ -20,7 +20,7 @@ final class GridBench
         for ($i = 0; $i < $count; $i++) {
             $shapes[] = Ratio::of([3, 2, 1, 16, 4][$i % 5], [2, 3, 1, 9, 3][$i % 5]);
         }
-        $layout = new GridLayout(GridDesign::fromArray(['column_rule' => 'fit', 'tile_width' => 120, 'last_row' => 'centre']));
+        $layout = new GridLayout(LayoutDesign::fromArray(['column_rule' => 'fit', 'tile_width' => 120, 'last_row' => 'centre']));
 
         return [...Stopwatch::time(static fn (): object => $layout->arrange($shapes), 21), 'pictures' => $count, 'bands' => count($layout->arrange($shapes)->bands)];
     }

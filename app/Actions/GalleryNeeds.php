@@ -12,7 +12,6 @@ use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Layout\Arrangement;
-use ZincPane\Core\Layout\Layouts;
 use ZincPane\Core\Markup\Section;
 use ZincPane\Core\Markup\ShownPicture;
 
@@ -29,17 +28,18 @@ final readonly class GalleryNeeds
     /** Needs the items with their pictures loaded. */
     public static function of(Gallery $gallery): self
     {
-        $pictures = $items = $albums = [];
+        $pictures = $items = $albums = $large = [];
+        $design = GalleryDesign::fromArray($gallery->design);
         foreach ($gallery->items as $row) {
             $face = self::faceOf($row);
             if ($face !== null) {
                 $pictures[] = $face;
                 $items[] = new ShownPicture($face->size(), $face->focal(), new Words, '', []);
                 $albums[] = $row->album;
+                $large[] = in_array($row->id, $design->layout->large, true);
             }
         }
-        $design = GalleryDesign::fromArray($gallery->design);
-        $sections = Section::of($items, $albums, Albums::parse($gallery->albums['list'], $gallery->albums['view']), Layouts::of($design));
+        $sections = Section::of($items, $albums, Albums::parse($gallery->albums['list'], $gallery->albums['view']), $design, $large);
 
         return new self($pictures, RenditionPlan::of($design, array_map(static fn (Section $section): Arrangement => $section->arrangement, $sections)));
     }

@@ -221,9 +221,9 @@ final class Picture extends Model
         if ($this->madeAsWritten !== $written) {
             $this->madeAsWritten = $written;
             $this->made = [];
-            foreach (array_keys($this->renditions) as $file) {
+            foreach ($this->renditions as $file => $bytes) {
                 [$width, $ending] = explode('.', $file);
-                $this->made[$file] = new Rendition(max(1, (int) $width), Format::from($ending));
+                $this->made[$file] = new Rendition(max(1, (int) $width), Format::from($ending), $bytes);
             }
             uasort($this->made, static fn (Rendition $a, Rendition $b): int => $a->width <=> $b->width);
         }

@@ -34,6 +34,7 @@ final class FrozenItem
                 'words' => $words,
                 'address' => $item->address,
                 'renditions' => array_map(static fn (Rendition $rendition): string => $rendition->fileName(), $item->renditions),
+                'colour' => $item->colour,
                 'video' => $item->video === null ? null : [$item->video->address, $item->video->mediaType],
             ],
             default => throw new LogicException('There is no way to freeze '.$item::class.'.'),
@@ -50,7 +51,7 @@ final class FrozenItem
             return new ShownText(CleanHtml::cleanedBefore($frozen['text']), Words::fromArray($frozen['words']));
         }
 
-        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, video: ?array{string, string}} $frozen */
+        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, colour?: ?string, video: ?array{string, string}} $frozen */
         return new ShownPicture(
             Size::of(...$frozen['size']),
             FocalPoint::of(...$frozen['focal']),
@@ -58,6 +59,7 @@ final class FrozenItem
             $frozen['address'],
             array_map(self::rendition(...), $frozen['renditions']),
             $frozen['video'] === null ? null : new ShownVideo(...$frozen['video']),
+            $frozen['colour'] ?? null,
         );
     }
 

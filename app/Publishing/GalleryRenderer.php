@@ -10,46 +10,57 @@ use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
-use ZincPane\Core\Layout\Layouts;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
 use ZincPane\Core\Markup\Section;
 use ZincPane\Core\Markup\Shown;
 
 /** A gallery as it is now, or as an edition froze it, ready for the core to draw. */
-final readonly class GalleryRenderer
+final class GalleryRenderer
 {
-    /** @var non-empty-list<Section> */
-    public array $sections;
+    /** @var non-empty-list<Section>|null */
+    private ?array $sections = null;
 
     /**
      * @param  list<Shown>  $items
      * @param  list<?string>  $inAlbums  of each item, the identifier of its album
+     * @param  list<bool>  $large  of each item, whether it is to be large
      */
     private function __construct(
-        public About $about,
-        public GalleryDesign $design,
-        private Albums $albums,
-        public array $items,
-        private array $inAlbums,
+        public readonly About $about,
+        public readonly GalleryDesign $design,
+        private readonly Albums $albums,
+        public readonly array $items,
+        private readonly array $inAlbums,
+        public readonly array $large,
     ) {
-        $this->sections = Section::of($items, $inAlbums, $albums, Layouts::of($design));
     }
 
-    /** Of the saved state; needs items with their pictures. What is hidden, or has no file yet, is not drawn. */
-    public static function ofDraft(Gallery $gallery): self
+    /**
+     * @return non-empty-list<Section>
+     */
+    public function sections(): array
     {
-        $items = $albums = [];
+        // Not before it is asked for: an edition is often read for its items alone.
+        return $this->sections ??= Section::of($this->items, $this->inAlbums, $this->albums, $this->design, $this->large);
+    }
+
+    /** Of the saved state, or as another design would draw it; needs items with their pictures. What is hidden, or has no file yet, is not drawn. */
+    public static function ofDraft(Gallery $gallery, ?GalleryDesign $design = null): self
+    {
+        $items = $albums = $large = [];
+        $design ??= GalleryDesign::fromArray($gallery->design);
         foreach ($gallery->items as $row) {
             $shown = $row->is_hidden ? null : self::shown($row);
             if ($shown !== null) {
                 $items[] = $shown;
                 $albums[] = $row->album;
+                $large[] = in_array($row->id, $design->layout->large, true);
             }
         }
         $document = $gallery->about();
 
-        return new self($document, GalleryDesign::fromArray($gallery->design), Albums::parse($gallery->albums['list'], $gallery->albums['view']), $items, $albums);
+        return new self($document, $design, Albums::parse($gallery->albums['list'], $gallery->albums['view']), $items, $albums, $large);
     }
 
     /**
@@ -57,13 +68,14 @@ final readonly class GalleryRenderer
      */
     public static function ofEdition(array $content): self
     {
-        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>} $content */
+        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>, large?: list<bool>} $content */
         return new self(
             About::titled('-')->with($content['about']),
             GalleryDesign::fromArray($content['design']),
             Albums::parse($content['albums']['list'], $content['albums']['view']),
             array_map(FrozenItem::read(...), $content['items']),
             $content['in_albums'],
+            $content['large'] ?? [],
         );
     }
 
@@ -80,6 +92,7 @@ final readonly class GalleryRenderer
             'albums' => $this->albums->toArray(),
             'items' => array_map(FrozenItem::write(...), $this->items),
             'in_albums' => $this->inAlbums,
+            'large' => $this->large,
         ];
     }
 
@@ -88,7 +101,7 @@ final readonly class GalleryRenderer
      */
     public function fragment(string $id, ContentWidth $content): Fragment
     {
-        return (new GalleryMarkup($id, $this->design, $content))->render($this->about, $this->albums->view, $this->sections);
+        return (new GalleryMarkup($id, $this->design, $content))->render($this->about, $this->albums->view, $this->sections());
     }
 
     private static function shown(GalleryItem $row): ?Shown

@@ -73,10 +73,10 @@ final readonly class PendingChanges
     private static function inTheStore(Gallery $gallery, GalleryRenderer $drawn, bool $isElseSame): array
     {
         $edition = $gallery->edition;
-        if ($edition === null || count(GalleryRenderer::ofEdition($edition->content)->items) !== count($drawn->items)) {
+        $then = $edition === null ? [] : GalleryRenderer::ofEdition($edition->content)->items;
+        if ($edition === null || count($then) !== count($drawn->items)) {
             return [];
         }
-        $then = GalleryRenderer::ofEdition($edition->content)->items;
         $tidied = count(array_diff(self::addresses($drawn->items), self::addresses($then)));
         $reworded = 0;
         foreach ($isElseSame ? $drawn->items : [] as $i => $item) {

@@ -48,4 +48,18 @@ final readonly class ContentWidth
 
         return max(0.0, $line->at($window));
     }
+
+    /** The width in px from which a window leaves a gallery so many px; null where none does. */
+    public function windowFor(int $inner): ?int
+    {
+        foreach ($this->steps as $i => [$from, $line]) {
+            $until = $this->steps[$i + 1][0] ?? PHP_INT_MAX;
+            $window = $line->a > 0.0 ? max($from, (int) ceil(($inner - $line->b) / $line->a)) : ($line->b >= $inner ? $from : PHP_INT_MAX);
+            if ($window < $until) {
+                return $window;
+            }
+        }
+
+        return null;
+    }
 }

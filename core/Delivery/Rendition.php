@@ -9,8 +9,9 @@ final readonly class Rendition
 {
     /**
      * @param  positive-int  $width  px
+     * @param  ?int  $bytes  of the file, where there is one
      */
-    public function __construct(public int $width, public Format $format)
+    public function __construct(public int $width, public Format $format, public ?int $bytes = null)
     {
     }
 

@@ -6,7 +6,6 @@ namespace ZincPane\Core\Delivery;
 
 use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Arrangement;
@@ -15,14 +14,14 @@ use ZincPane\Core\Layout\BandArrangement;
 /**
  * Which renditions of a picture a layout needs.
  *
- * Widths come from one ladder (each step about 1.5 times the one before), so that galleries
+ * Widths come from one ladder (each step at most 1.23 times the one before), so that galleries
  * share files; of the ladder only the steps are made that some tile asks for at some width
  * of page and some density of screen, and those of the viewer. Nothing is enlarged.
  */
 final class RenditionPlan
 {
     /** Steps in px. */
-    public const LADDER = [160, 240, 360, 540, 810, 1215, 1820, 2560];
+    public const LADDER = [160, 196, 240, 294, 360, 441, 540, 661, 810, 992, 1215, 1488, 1820, 2230, 2560];
 
     /** Widths in px that every picture has: two for the studio, two for the viewer. */
     public const ALWAYS = [240, 540, 1215, 1820];
@@ -63,9 +62,8 @@ final class RenditionPlan
                 $needs[] = self::rangeOf($band);
             }
         }
-        $shape = $design->layout->shape;
 
-        return new self($needs, $shape === TileShape::Own ? null : $shape->ratio(), $design->layout->filling);
+        return new self($needs, $design->layout->sharedShape()?->ratio(), $design->layout->filling);
     }
 
     /**

@@ -25,6 +25,7 @@ final class Sizes
         private readonly Arrangement $arrangement,
         private readonly ContentWidth $content,
         private readonly bool $crops,
+        private readonly int $below = 0,
     ) {
     }
 
@@ -37,7 +38,7 @@ final class Sizes
         $key = '';
         foreach ($this->arrangement->bands as $band) {
             $width = $band->boxes->widths[$index];
-            $line = $width->times($this->factor($picture, $width, $band->boxes->heights[$index]));
+            $line = $width->times($this->factor($picture, $width, $band->boxes->heights[$index], $band->middle()));
             $lines[] = $line;
             $key .= round($line->a, 4).','.round($line->b, 1).';';
         }
@@ -45,10 +46,14 @@ final class Sizes
         return $this->known[$key] ??= $this->written($lines);
     }
 
-    private function factor(Ratio $picture, Linear $width, Linear $height): float
+    /** How many times as wide as its tile the picture is drawn; told in the middle of the band. */
+    private function factor(Ratio $picture, Linear $width, Linear $height, float $at): float
     {
-        $tile = $width->a / $height->a;
+        $tile = max(1.0, $width->at($at)) / max(1.0, $height->at($at) - $this->below);
         $factor = $picture->value / $tile;
+        if (abs($factor - 1) < 0.01) {
+            return 1.0;
+        }
 
         return $this->crops ? max(1.0, $factor) : min(1.0, $factor);
     }

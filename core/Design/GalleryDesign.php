@@ -13,7 +13,7 @@ final readonly class GalleryDesign
     /** Raised when stored designs must be read in another way. */
     public const SCHEMA = 1;
 
-    private function __construct(public GridDesign $layout)
+    private function __construct(public LayoutDesign $layout)
     {
     }
 
@@ -34,11 +34,11 @@ final readonly class GalleryDesign
             throw SettingException::wrongSchema($settings->raw('schema'), self::SCHEMA);
         }
 
-        return new self(GridDesign::fromArray(array_key_exists('layout', $values) ? $values['layout'] : []));
+        return new self(LayoutDesign::fromArray(array_key_exists('layout', $values) ? $values['layout'] : []));
     }
 
     /**
-     * @return array{schema: int, layout: array<string, int|string>}
+     * @return array{schema: int, layout: array<string, int|string|list<string>|array<string, ?int>>}
      */
     public function toArray(): array
     {
@@ -69,9 +69,27 @@ final readonly class GalleryDesign
      */
     public function differenceFrom(self $other): array
     {
-        $layout = array_diff_assoc($this->layout->toArray(), $other->layout->toArray());
+        $layout = self::difference($this->layout->toArray(), $other->layout->toArray());
 
         return $layout === [] ? [] : ['layout' => $layout];
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $these
+     * @param  array<array-key, mixed>  $others
+     * @return array<array-key, mixed>
+     */
+    private static function difference(array $these, array $others): array
+    {
+        $difference = [];
+        foreach ($these as $key => $value) {
+            $other = $others[$key] ?? null;
+            if ($value !== $other) {
+                $difference[$key] = is_array($value) && is_array($other) && ! array_is_list($value) ? self::difference($value, $other) : $value;
+            }
+        }
+
+        return $difference;
     }
 
     /**
@@ -83,7 +101,7 @@ final readonly class GalleryDesign
     {
         foreach ($part as $key => $value) {
             $old = $base[$key] ?? null;
-            $base[$key] = is_array($old) && is_array($value) ? self::merged($old, $value) : $value;
+            $base[$key] = is_array($old) && is_array($value) && ! array_is_list($old) ? self::merged($old, $value) : $value;
         }
 
         return $base;

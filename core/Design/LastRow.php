@@ -18,4 +18,7 @@ enum LastRow: string
      * half times as high as the others, from there on the tiles become wider only.
      */
     case Fill = 'fill';
+
+    /** The tiles are shared out over all rows, which differ by at most one. */
+    case Balance = 'balance';
 }

@@ -12,26 +12,57 @@ use ZincPane\Core\Geometry\WidthBand;
 final readonly class BandArrangement
 {
     /**
-     * @param  positive-int  $columns  tiles in a full row
-     * @param  Boxes  $boxes  in the order of the pictures
+     * @param  positive-int  $columns  tiles in a full row; of tiled rows and a mosaic the most in one
+     * @param  Boxes  $boxes  in the order of the pictures, captions included
      * @param  Linear  $height  of the whole gallery
+     * @param  list<int>  $rowStarts  the first tile of each row, of each block of a mosaic
      */
     public function __construct(
         public WidthBand $band,
         public int $columns,
         public Boxes $boxes,
         public Linear $height,
+        public array $rowStarts,
     ) {
+    }
+
+    /**
+     * The first tiles of rows that are all as long but the last.
+     *
+     * @param  int  $count  of the tiles
+     * @param  positive-int  $inRow
+     * @return list<int>
+     */
+    public static function evenStarts(int $count, int $inRow, int $first = 0): array
+    {
+        $starts = [];
+        for ($start = 0; $start < $count; $start += $inRow) {
+            $starts[] = $first + $start;
+        }
+
+        return $starts;
     }
 
     public function rows(): int
     {
-        return intdiv(count($this->boxes) + $this->columns - 1, $this->columns);
+        return count($this->rowStarts);
     }
 
     /** How many tiles stand in the last row; 0 for an empty gallery. */
     public function inLastRow(): int
     {
-        return count($this->boxes) - max(0, $this->rows() - 1) * $this->columns;
+        return count($this->boxes) - (int) ($this->rowStarts[count($this->rowStarts) - 1] ?? 0);
+    }
+
+    /**
+     * A width within the band at which to look at it, px.
+     *
+     * @return float geometric middle of what of it is in use
+     */
+    public function middle(): float
+    {
+        $from = max($this->band->from, Arrangement::NARROWEST);
+
+        return sqrt($from * max($from, min($this->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)));
     }
 }

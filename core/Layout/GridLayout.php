@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Layout;
 
-use ZincPane\Core\Design\ColumnRule;
-use ZincPane\Core\Design\GridDesign;
 use ZincPane\Core\Design\LastRow;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
@@ -16,81 +15,27 @@ use ZincPane\Core\Geometry\WidthBand;
 /** Equal columns, rows one below the other. */
 final readonly class GridLayout implements Layout
 {
-    /** Inner width in px from which a wished number of columns is taken at its word. */
-    public const WIDE_FROM = 600;
-
-    /** Below it, there are no more columns than leave a tile this wide, in px. */
-    public const LEAST_ON_NARROW = 140;
-
     /** A filled last row becomes at most so many times as high as the others. */
     public const FILL_HEIGHT = 1.5;
 
     private ?Ratio $shape;
 
-    public function __construct(private GridDesign $design)
+    private int $below;
+
+    public function __construct(private LayoutDesign $design)
     {
         $this->shape = $design->shape->ratio();
+        $this->below = $design->belowPicture();
     }
 
-    public function arrange(array $pictures): Arrangement
+    public function arrange(array $pictures, array $large = []): Arrangement
     {
         $bands = [];
-        foreach ($this->columnsByBand() as [$band, $columns]) {
+        foreach ((new ColumnBands($this->design))->list() as [$band, $columns]) {
             $bands[] = $this->arrangeBand($band, $columns, $pictures);
         }
 
         return new Arrangement($bands);
-    }
-
-    /**
-     * @return non-empty-list<array{WidthBand, positive-int}>
-     */
-    private function columnsByBand(): array
-    {
-        $starts = $this->design->columnRule === ColumnRule::Fit
-            ? $this->startsWithLeast($this->design->tileWidth, Arrangement::WIDEST + 1, PHP_INT_MAX)
-            : $this->startsOfCount();
-
-        $bands = [];
-        $from = array_keys($starts);
-        foreach (array_values($starts) as $i => $columns) {
-            $bands[] = [new WidthBand($from[$i], $from[$i + 1] ?? null), $columns];
-        }
-
-        return $bands;
-    }
-
-    /**
-     * @return non-empty-array<int, positive-int> columns by the inner width they begin at
-     */
-    private function startsOfCount(): array
-    {
-        $wished = max(1, $this->design->columns);
-        $starts = $this->startsWithLeast(self::LEAST_ON_NARROW, self::WIDE_FROM, $wished);
-        if (end($starts) !== $wished) {
-            $starts[self::WIDE_FROM] = $wished;
-        }
-
-        return $starts;
-    }
-
-    /**
-     * k columns begin where k tiles of the least width and the gaps between them fit.
-     *
-     * @return non-empty-array<int, positive-int>
-     */
-    private function startsWithLeast(int $least, int $until, int $most): array
-    {
-        $starts = [0 => 1];
-        for ($k = 2; $k <= $most; $k++) {
-            $start = $k * $least + ($k - 1) * $this->design->gap;
-            if ($start >= $until) {
-                break;
-            }
-            $starts[$start] = $k;
-        }
-
-        return $starts;
     }
 
     /**
@@ -99,8 +44,11 @@ final readonly class GridLayout implements Layout
      */
     private function arrangeBand(WidthBand $band, int $columns, array $pictures): BandArrangement
     {
-        $width = Linear::share($columns, $this->design->gap);
         $count = count($pictures);
+        if ($this->design->lastRow === LastRow::Balance && $count > 0) {
+            return $this->balanced($band, $columns, $pictures);
+        }
+        $width = Linear::share($columns, $this->design->gap);
         $short = $count % $columns;
         $full = $count - $short;
         $lefts = $this->lefts($width, $columns, Linear::px(0));
@@ -112,7 +60,36 @@ final readonly class GridLayout implements Layout
             $boxes = $boxes->followedBy($last);
         }
 
-        return new BandArrangement($band, $columns, $boxes, $bottom);
+        return new BandArrangement($band, $columns, $boxes, $bottom, BandArrangement::evenStarts($count, $columns));
+    }
+
+    /**
+     * As many rows as are needed, shared out so that they differ by at most one tile; the fuller
+     * ones first, each as wide as the gallery.
+     *
+     * @param  positive-int  $columns
+     * @param  non-empty-list<Ratio>  $pictures
+     */
+    private function balanced(WidthBand $band, int $columns, array $pictures): BandArrangement
+    {
+        $count = count($pictures);
+        $rows = intdiv($count + $columns - 1, $columns);
+        $few = max(1, intdiv($count, $rows));
+        $fuller = ($count % $rows) * ($few + 1);
+        $boxes = new Boxes([], [], [], []);
+        $bottom = Linear::px(0);
+        $starts = [];
+        foreach ([[array_slice($pictures, 0, $fuller), $few + 1, 0], [array_slice($pictures, $fuller), $few, $fuller]] as [$part, $inRow, $first]) {
+            if ($part !== []) {
+                $width = Linear::share($inRow, $this->design->gap);
+                $top = $first === 0 ? $bottom : $bottom->plusPx($this->design->gap);
+                [$more, $bottom] = $this->rows($part, $inRow, $this->lefts($width, $inRow, Linear::px(0)), $width, $width, $top);
+                $boxes = $boxes->followedBy($more);
+                array_push($starts, ...BandArrangement::evenStarts(count($part), $inRow, $first));
+            }
+        }
+
+        return new BandArrangement($band, $fuller > 0 ? $few + 1 : $few, $boxes, $bottom, $starts);
     }
 
     /**
@@ -128,8 +105,8 @@ final readonly class GridLayout implements Layout
     {
         $count = count($pictures);
         $heights = $this->shape === null
-            ? array_map(static fn (Ratio $own): Linear => $basis->times(1 / $own->value), $pictures)
-            : array_fill(0, $count, $basis->times(1 / $this->shape->value));
+            ? array_map(fn (Ratio $own): Linear => $basis->times(1 / $own->value)->plusPx($this->below), $pictures)
+            : array_fill(0, $count, $basis->times(1 / $this->shape->value)->plusPx($this->below));
         $allLefts = $tops = [];
         $bottom = $top;
         for ($first = 0; $first < $count; $first += $columns) {

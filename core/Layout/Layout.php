@@ -11,6 +11,7 @@ interface Layout
 {
     /**
      * @param  list<Ratio>  $pictures  the shapes of the pictures, in order
+     * @param  list<int>  $large  indexes of those that are to be large, where the layout can
      */
-    public function arrange(array $pictures): Arrangement;
+    public function arrange(array $pictures, array $large = []): Arrangement;
 }

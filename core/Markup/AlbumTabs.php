@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup;
 
 /**
- * Albums one at a time, without a script: radio buttons, and rules that look which one is chosen.
+ * Albums or pages one at a time, without a script: radio buttons, and rules that look which one is chosen.
  * A browser that cannot look shows all albums.
  */
 final readonly class AlbumTabs
@@ -15,15 +15,15 @@ final readonly class AlbumTabs
     }
 
     /**
-     * @param  list<Section>  $sections
+     * @param  non-empty-list<Section>  $sections
      */
     public function chooser(array $sections): Element
     {
-        $chooser = Element::of('div', ['class' => 'zp-tabs', 'role' => 'radiogroup', 'aria-label' => 'Albums']);
+        $chooser = Element::of('div', ['class' => 'zp-tabs', 'role' => 'radiogroup', 'aria-label' => $sections[0]->page === null ? 'Albums' : 'Pages']);
         foreach ($sections as $number => $section) {
             $chooser->add(Element::of('label')->add(
                 Element::of('input', ['type' => 'radio', 'name' => "zp-{$this->id}", 'id' => $this->inputId($number), 'checked' => $number === 0]),
-                Element::of('span')->text($section->name ?? 'More'),
+                Element::of('span')->text($section->page === null ? $section->name ?? 'More' : (string) $section->page),
             ));
         }
 

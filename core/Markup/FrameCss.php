@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Design\AtFirst;
 use ZincPane\Core\Design\Filling;
-use ZincPane\Core\Design\GridDesign;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Gallery\About;
 
 /** What all tiles of a gallery have in common, wherever they stand. */
@@ -13,7 +14,7 @@ final readonly class FrameCss
 {
     private const PLAIN = 'margin:0;padding:0;border:0;float:none;min-width:0;max-width:none;max-height:none';
 
-    public function __construct(private string $id, private GridDesign $layout)
+    public function __construct(private string $id, private LayoutDesign $layout)
     {
     }
 
@@ -26,6 +27,9 @@ final readonly class FrameCss
         $gap = $this->layout->gap;
         $fit = $this->layout->filling === Filling::Crop ? 'cover' : 'contain';
         $plain = self::PLAIN;
+        $shared = $this->layout->sharedShape()?->ratio();
+        // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
+        $behind = $this->layout->filling === Filling::Crop ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)';
         $items = array_merge(...array_map(static fn (Section $section): array => $section->items, $sections));
         $has = static fn (callable $is): bool => array_filter($items, $is) !== [];
 
@@ -34,20 +38,42 @@ final readonly class FrameCss
             ."{$s} .zp-tiles{display:grid;gap:{$gap}px;align-items:start;list-style:none;width:auto;{$plain}}"
             ."{$s} li{display:block;{$plain}}"
             ."{$s} li::before{content:none}"
-            ."{$s} li>a,{$s} li picture{display:block;width:100%;height:100%;{$plain};text-decoration:none}"
+            ."{$s} li>:first-child{aspect-ratio:var(--r".($shared === null ? '' : ','.Css::number($shared->value, 5)).");height:var(--h,auto);background:{$behind}}"
+            ."{$s} li>a,{$s} li picture{display:block;width:100%;{$plain};text-decoration:none}"
+            ."{$s} li picture{height:100%}"
             ."{$s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}"
-            ."{$s} li img{display:block;width:100%;height:100%;object-fit:{$fit};object-position:var(--zp-at,50% 50%);{$plain};border-radius:0}"
+            ."{$s} li img{display:block;width:100%;height:100%;object-fit:{$fit};object-position:var(--at,50% 50%);{$plain};border-radius:0}"
             .($about->showsTitle ? "{$s} .zp-title{margin:0 0 .4em}" : '')
             .($about->showsDescription ? "{$s} .zp-about{margin:0 0 1em;white-space:pre-line}" : '')
+            .($this->layout->belowPicture() > 0 ? $this->captions($s) : '')
+            .($this->layout->atFirst === AtFirst::Rows ? $this->more($s) : '')
             .(count($sections) > 1 ? "{$s} .zp-album+.zp-album,{$s} .zp-tiles+.zp-album{margin-top:28px}{$s} .zp-name{margin:0 0 .5em}" : '')
             .($has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts($s) : '')
             .($has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos($s) : '');
     }
 
+    /** Captions take their lines whether they fill them or not; what is longer is whole in the viewer. */
+    private function captions(string $s): string
+    {
+        $lines = $this->layout->captionLines;
+        $line = LayoutDesign::LINE;
+
+        return "{$s} .zp-caption{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:{$lines};overflow:hidden;height:".($lines * $line).'px;margin:'.LayoutDesign::ABOVE_CAPTION."px 0 0;padding:0;font-size:14px;line-height:{$line}px;text-align:start}";
+    }
+
+    private function more(string $s): string
+    {
+        return "{$s} .zp-all{display:none;position:relative;width:fit-content;margin:20px auto 0;padding:0;cursor:pointer}"
+            ."{$s} .zp-all input{position:absolute;inset:0;width:100%;height:100%;margin:0;opacity:0;cursor:inherit}"
+            ."{$s} .zp-all span{display:block;padding:10px 22px;border:2px solid currentColor;font-weight:600}"
+            ."{$s} .zp-all input:checked~.zp-open,{$s} .zp-all input:not(:checked)~.zp-close{display:none}"
+            ."{$s} .zp-all input:focus-visible~span{outline:3px solid Highlight;outline-offset:2px}";
+    }
+
     private function texts(string $s): string
     {
         return "{$s} .zp-text{position:relative;overflow:hidden;background:color-mix(in srgb,currentColor 8%,transparent)}"
-            ."{$s} .zp-words{height:100%;padding:14px 16px 48px;overflow:hidden;font-size:max(14px,min(4cqw,17px));line-height:1.45;box-sizing:border-box}"
+            ."{$s} .zp-words{padding:14px 16px 48px;overflow:hidden;font-size:max(14px,min(4cqw,17px));line-height:1.45;box-sizing:border-box}"
             ."{$s} .zp-words>*{margin:0 0 .6em}"
             // The lead to the whole text lies over the whole tile, under the links that are in it.
             ."{$s} .zp-text .zp-more{position:absolute;inset:auto 0 0;height:auto;padding:10px 16px;background:Canvas;color:CanvasText;font-size:14px;text-decoration:underline}"

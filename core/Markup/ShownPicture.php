@@ -17,6 +17,7 @@ final readonly class ShownPicture implements Shown
      * @param  string  $address  of its folder of renditions, without a closing slash
      * @param  list<Rendition>  $renditions  that exist
      * @param  ?ShownVideo  $video  that a click plays
+     * @param  ?string  $colour  its own, as "#8090a0", shown while it loads
      */
     public function __construct(
         public Size $size,
@@ -25,6 +26,7 @@ final readonly class ShownPicture implements Shown
         public string $address,
         public array $renditions,
         public ?ShownVideo $video = null,
+        public ?string $colour = null,
     ) {
     }
 

@@ -25,6 +25,7 @@ final class TileMarkup
         private readonly string $id,
         private readonly int $count,
         private readonly ContentWidth $content,
+        private readonly bool $captions,
     ) {
     }
 
@@ -33,6 +34,9 @@ final class TileMarkup
         $tile = $item instanceof ShownText
             ? $this->text($item)
             : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $sizes) : throw MarkupException::unknownItem($item));
+        if ($this->captions) {
+            $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption !== '' ? $item->words()->caption : $item->words()->title));
+        }
         $this->written++;
 
         return $tile;
@@ -102,8 +106,6 @@ final class TileMarkup
             ]),
             Element::of('img', [
                 'src' => $picture->addressOf($this->smallestJpeg($picture)),
-                'srcset' => $this->sourceSet($picture, Format::Jpeg),
-                'sizes' => $told,
                 'width' => $picture->size->width,
                 'height' => $picture->size->height,
                 'alt' => $picture->words->decorative ? '' : self::altOf($picture->words),

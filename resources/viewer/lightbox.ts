@@ -136,9 +136,8 @@ export class Lightbox extends HTMLElement {
         const room = Math.min(innerWidth, ((innerHeight - AROUND) * slide.width) / slide.height, slide.width);
         const sizes = `${Math.ceil(room)}px`;
         const source = this.inner('source') as unknown as HTMLSourceElement;
-        source.sizes = image.sizes = sizes;
+        source.sizes = sizes;
         source.srcset = slide.webp;
-        image.srcset = slide.fallback;
         image.width = slide.width;
         image.height = slide.height;
         image.alt = slide.alt;

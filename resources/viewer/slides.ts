@@ -4,7 +4,6 @@ export interface Slide {
     readonly kind: 'picture' | 'video' | 'text';
     readonly href: string;
     readonly webp: string;
-    readonly fallback: string;
     readonly width: number;
     readonly height: number;
     readonly alt: string;
@@ -24,7 +23,6 @@ export function slidesOf(pane: Element): Slide[] {
             kind: video !== undefined ? 'video' : text !== undefined ? 'text' : 'picture',
             href: link.href,
             webp: link.querySelector('source')?.srcset ?? '',
-            fallback: image?.srcset ?? '',
             width: Number(image?.getAttribute('width')) || 1,
             height: Number(image?.getAttribute('height')) || 1,
             alt: image?.alt ?? '',

@@ -3,10 +3,10 @@
 declare(strict_types=1);
 
 use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Design\GridDesign;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Settings\SettingException;
 
-covers(GalleryDesign::class, GridDesign::class);
+covers(GalleryDesign::class, LayoutDesign::class);
 
 it('reads what it wrote', function (): void {
     $design = GalleryDesign::default()->with(['layout' => ['columns' => 7, 'shape' => 'own', 'column_rule' => 'fit', 'last_row' => 'centre']]);

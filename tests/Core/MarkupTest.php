@@ -12,7 +12,6 @@ use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Layout\Layouts;
 use ZincPane\Core\Markup\CleanHtml;
 use ZincPane\Core\Markup\Css;
 use ZincPane\Core\Markup\Element;
@@ -33,7 +32,7 @@ function drawn(array $items, array $inAlbums, Albums $albums, About $about, ?Gal
 {
     $design ??= GalleryDesign::default();
 
-    return (new GalleryMarkup('p1', $design, $content ?? ContentWidth::page(18, 1120)))->render($about, $albums->view, Section::of($items, $inAlbums, $albums, Layouts::of($design)));
+    return (new GalleryMarkup('p1', $design, $content ?? ContentWidth::page(18, 1120)))->render($about, $albums->view, Section::of($items, $inAlbums, $albums, $design));
 }
 
 function rendered(array $words, array $layout = [], ?ContentWidth $content = null): Fragment
@@ -68,7 +67,7 @@ it('gives every link a name and every picture its size', function (): void {
 it('lets the browser measure lazy pictures only where the page is not known', function (): void {
     $words = array_fill(0, 6, new Words('a'));
     expect(rendered($words)->html)->not->toContain('sizes="auto')
-        ->and(substr_count(rendered($words, [], ContentWidth::unknown())->html, 'sizes="auto, '))->toBe(4);
+        ->and(substr_count(rendered($words, [], ContentWidth::unknown())->html, 'sizes="auto, '))->toBe(2);
 });
 
 it('writes lines as lengths', function (Linear $line, string $css): void {

@@ -84,7 +84,7 @@ it('does not write down what changes nothing', function (): void {
 
 it('answers a change with the proof of it', function (): void {
     $proof = $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 2, 'last_row' => 'centre']]])->assertOk()
-        ->assertJsonPath('facts.wide', ['width' => 1120, 'columns' => 2, 'rows' => 2, 'in_last_row' => 1, 'tile' => 556, 'height' => 749])->json('proof');
+        ->assertJsonPath('measures.wide.rows', 2)->assertJsonPath('measures.wide.complete', 1)->assertJsonPath('measures.wide.height', 749)->assertJsonPath('measures.phone.smallest', 115)->json('proof');
     expect($proof['css'])->toContain('repeat(2,minmax(0,1fr))')->toContain('margin-inline-start:calc(25%')
         ->and(substr_count($proof['html'], '<li>'))->toBe(3);
 });

@@ -11,11 +11,6 @@ use App\Publishing\GalleryRenderer;
 use App\Publishing\PendingChanges;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use ZincPane\Core\Cropping\CropWindow;
-use ZincPane\Core\Design\Filling;
-use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Markup\Shown;
-use ZincPane\Core\Markup\ShownPicture;
 
 /**
  * A gallery in the list: drawn by its own layout in small.
@@ -31,9 +26,6 @@ final class GalleryCard extends JsonResource
 
     /** px between albums. */
     private const BETWEEN = 40;
-
-    /** px of width that a picture in a miniature needs at least. */
-    private const SMALL = 240;
 
     /**
      * @return array<string, mixed>
@@ -66,39 +58,12 @@ final class GalleryCard extends JsonResource
     {
         $tiles = [];
         $top = 0.0;
-        foreach ($drawn->sections as $section) {
+        foreach ($drawn->sections() as $section) {
             $band = $section->arrangement->at(self::WIDTH);
-            foreach ($band->boxes as $i => $box) {
-                $place = $box->at(self::WIDTH);
-                $place['top'] += $top;
-                if ($place['top'] < self::HEIGHT) {
-                    $tiles[] = [...$place, ...$this->inside($section->items[$i], $place, $drawn->design->layout->filling)];
-                }
-            }
+            $tiles = [...$tiles, ...Miniature::tiles($band, $section->items, $drawn->design->layout, self::WIDTH, self::HEIGHT, $top)];
             $top += $band->height->at(self::WIDTH) + self::BETWEEN;
         }
 
         return $tiles;
-    }
-
-    /**
-     * @param  array{left: float, top: float, width: float, height: float}  $place
-     * @return array<string, mixed>
-     */
-    private function inside(Shown $item, array $place, Filling $filling): array
-    {
-        if (! $item instanceof ShownPicture) {
-            return ['src' => null, 'at' => [50, 50], 'fit' => 'cover'];
-        }
-        $small = $item->renditions[0];
-        foreach ($item->renditions as $rendition) {
-            $small = $small->width < self::SMALL ? $rendition : $small;
-        }
-
-        return [
-            'src' => $item->addressOf($small),
-            'at' => CropWindow::cover($item->ratio(), Ratio::of($place['width'], $place['height']), $item->focal)->objectPosition(),
-            'fit' => $filling === Filling::Crop ? 'cover' : 'contain',
-        ];
     }
 }

@@ -15,9 +15,9 @@ use App\Publishing\ProofPages;
 use App\Publishing\ScriptEmbed;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use ZincPane\Core\Design\GridDesign;
-use ZincPane\Core\Layout\BandArrangement;
-use ZincPane\Core\Markup\Section;
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Design\PhoneDesign;
 
 /**
  * A gallery on the bench: its state, its proof, and where it stands.
@@ -50,7 +50,8 @@ final class GalleryResource extends JsonResource
             'stamp' => GalleryStamp::of($gallery),
             'saved_at' => $gallery->updated_at->toIso8601String(),
             'design' => $drawn->design->toArray(),
-            'ranges' => GridDesign::RANGES,
+            'layout_label' => $drawn->design->layout->label(),
+            'ranges' => [...LayoutDesign::RANGES, 'phone' => PhoneDesign::RANGES],
             'albums' => $gallery->albums,
             'items' => ItemResource::all($gallery),
             'can_undo' => in_array(EntryState::Done, $states, true),
@@ -67,32 +68,29 @@ final class GalleryResource extends JsonResource
                 'address' => $pane->page->address(),
                 'spot' => $pane->spot,
             ])->values(),
-            'facts' => [
-                'wide' => self::facts($drawn->sections, $site->contentWidth()->at(1280)),
-                'phone' => self::facts($drawn->sections, $site->contentWidth()->at(390)),
-            ],
+            'measures' => GalleryMeasures::of($drawn, $site->contentWidth()),
+            'bands' => self::bands($drawn, $site->contentWidth()),
             'proof' => ['html' => $fragment->html, 'css' => $fragment->css],
             'embed' => ScriptEmbed::line($request->getSchemeAndHttpHost(), $gallery->id),
         ];
     }
 
     /**
-     * @param  non-empty-list<Section>  $sections
-     * @param  float  $inner  px
-     * @return array<string, int|float>
+     * The widths of the window in px at which the layout changes.
+     *
+     * @return list<int>
      */
-    private static function facts(array $sections, float $inner): array
+    private static function bands(GalleryRenderer $drawn, ContentWidth $content): array
     {
-        $bands = array_map(static fn (Section $section): BandArrangement => $section->arrangement->at($inner), $sections);
-        $last = $bands[count($bands) - 1];
+        $starts = [];
+        foreach ($drawn->sections() as $section) {
+            foreach ($section->arrangement->bands as $band) {
+                $starts[] = $band->band->from > 0 ? $content->windowFor($band->band->from) : null;
+            }
+        }
+        $starts = array_unique(array_filter($starts, is_int(...)));
+        sort($starts);
 
-        return [
-            'width' => round($inner),
-            'columns' => $last->columns,
-            'rows' => array_sum(array_map(static fn (BandArrangement $band): int => $band->rows(), $bands)),
-            'in_last_row' => $last->inLastRow(),
-            'tile' => $last->boxes->widths === [] ? 0 : round($last->boxes->widths[0]->at($inner)),
-            'height' => round(array_sum(array_map(static fn (BandArrangement $band): float => $band->height->at($inner), $bands))),
-        ];
+        return $starts;
     }
 }

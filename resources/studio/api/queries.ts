@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
+import type { Alternatives, LayoutPart, Proof, Quality } from './layout-types';
 import type { Gallery, GalleryCardData, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
@@ -45,3 +46,21 @@ export const sourcesQuery = () => queryOptions({ queryKey: ['sources'], queryFn:
 
 export const sourceFilesQuery = (name: string, filter: { words: string; category: string; colour: string; new: boolean }) =>
     queryOptions({ queryKey: ['sources', name, filter], queryFn: () => api.get<{ files: SourceFile[] }>(withQuery(`sources/${name}`, filter)) });
+
+export const alternativesQuery = (id: string, version: number, weights: Partial<Record<Quality, number>>) =>
+    queryOptions({
+        queryKey: ['alternatives', id, version, weights],
+        queryFn: () =>
+            api.get<Alternatives>(
+                withQuery(`galleries/${id}/candidates`, Object.fromEntries(Object.entries(weights).map(([name, value]) => [`weights[${name}]`, value]))),
+            ),
+        staleTime: 60_000,
+        placeholderData: (last) => last,
+    });
+
+export const layoutProofQuery = (id: string, version: number, layout: LayoutPart) =>
+    queryOptions({
+        queryKey: ['layout-proof', id, version, layout],
+        queryFn: () => api.get<Proof>(withQuery(`galleries/${id}/layout`, { layout: JSON.stringify(layout) })),
+        staleTime: 60_000,
+    });

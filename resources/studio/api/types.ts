@@ -1,3 +1,5 @@
+import type { LayoutDesign, LayoutPart, LayoutRanges, Measures, Proof } from './layout-types';
+
 /** What the API sends and takes; names as in its JSON. */
 
 export const WORD_FIELDS = ['title', 'caption', 'description', 'alt', 'link', 'credit'] as const;
@@ -96,26 +98,6 @@ export interface Item {
     flaws: Flaw[];
 }
 
-export interface GridDesign {
-    kind: 'grid';
-    column_rule: 'count' | 'fit';
-    columns: number;
-    tile_width: number;
-    shape: '1:1' | '4:3' | '3:2' | '16:9' | '2:3' | 'own';
-    filling: 'crop' | 'fit';
-    gap: number;
-    last_row: 'start' | 'centre' | 'fill';
-}
-
-export interface Facts {
-    width: number;
-    columns: number;
-    rows: number;
-    in_last_row: number;
-    tile: number;
-    height: number;
-}
-
 export interface PaneOfGallery {
     id: string;
     page_id: string;
@@ -147,16 +129,19 @@ export interface Gallery {
     version: number;
     stamp: string;
     saved_at: string;
-    design: { schema: number; layout: GridDesign };
-    ranges: Record<'columns' | 'tile_width' | 'gap', [number, number]>;
+    design: { schema: number; layout: LayoutDesign };
+    layout_label: string;
+    ranges: LayoutRanges;
     albums: Albums;
     items: Item[];
     can_undo: boolean;
     can_redo: boolean;
     live: { at: string | null; changes: string[]; pages: { title: string; address: string }[] };
     panes: PaneOfGallery[];
-    facts: { wide: Facts; phone: Facts };
-    proof: { html: string; css: string };
+    measures: { wide: Measures; phone: Measures };
+    /** Widths of the window at which the layout changes. */
+    bands: number[];
+    proof: Proof;
     embed: string;
 }
 
@@ -241,7 +226,7 @@ export type OrderName = 'time' | 'name' | 'colour' | 'shuffle' | 'reverse' | 'al
 
 export type Change =
     | { kind: 'about'; about: Partial<About> }
-    | { kind: 'design'; design: { layout: Partial<GridDesign> } }
+    | { kind: 'design'; design: { layout: LayoutPart } }
     | { kind: 'words'; words: Record<string, WordChange> }
     | { kind: 'move'; items: string[]; before: string | null }
     | { kind: 'order'; items: string[] }

@@ -14,7 +14,7 @@ import type { Gallery } from '../api/types';
 const props = defineProps<{ gallery: Gallery }>();
 
 const stages = computed(() => {
-    const { items, facts, panes, design } = props.gallery;
+    const { items, panes } = props.gallery;
     const pictures = items.filter(({ kind }) => kind !== 'text');
     const hidden = items.filter((item) => item.hidden).length;
     const described = pictures.filter(({ words }) => words.decorative || words.alt !== '').length;
@@ -22,11 +22,7 @@ const stages = computed(() => {
     return [
         { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${items.length}${hidden > 0 ? `, ${hidden} hidden` : ''}` },
         { name: 'words', label: 'Words', state: pictures.length === 0 ? 'nothing to describe' : `${described} of ${pictures.length} described` },
-        {
-            name: 'layout',
-            label: 'Layout',
-            state: `Grid, ${facts.wide.columns} ${facts.wide.columns === 1 ? 'column' : 'columns'}, ${design.layout.shape === 'own' ? 'own shapes' : design.layout.shape}`,
-        },
+        { name: 'layout', label: 'Layout', state: props.gallery.layout_label },
         { name: 'pages', label: 'Pages', state: pages === 0 ? 'on no page yet' : pages === 1 ? 'on 1 page' : `on ${pages} pages` },
     ];
 });

@@ -1,6 +1,7 @@
 <template>
     <section class="measures">
         <h2>Measures</h2>
+        <p v-if="advice" class="advice">{{ advice }}</p>
         <table>
             <thead>
                 <tr>
@@ -12,8 +13,8 @@
             <tbody>
                 <tr v-for="row in rows" :key="row.label">
                     <th scope="row">{{ row.label }}</th>
-                    <td>{{ row.of(facts.wide) }}</td>
-                    <td>{{ row.of(facts.phone) }}</td>
+                    <td :class="{ bad: row.bad?.(measures.wide) }">{{ row.of(measures.wide) }}</td>
+                    <td :class="{ bad: row.bad?.(measures.phone) }">{{ row.of(measures.phone) }}</td>
                 </tr>
             </tbody>
         </table>
@@ -21,17 +22,30 @@
 </template>
 
 <script setup lang="ts">
-import type { Facts } from '../api/types';
+import { computed } from 'vue';
+import type { LayoutKind, Measures } from '../api/layout-types';
+import { kilobytes, percent } from './figures';
 
-defineProps<{ facts: Record<'wide' | 'phone', Facts>; count: number }>();
+const props = defineProps<{ measures: Record<'wide' | 'phone', Measures>; kind: LayoutKind; advice: string | null }>();
 
-const rows: { label: string; of: (facts: Facts) => string }[] = [
-    { label: 'Columns', of: ({ columns }) => String(columns) },
-    { label: 'Rows', of: ({ rows: number }) => String(number) },
-    { label: 'In the last row', of: ({ in_last_row: last, columns }) => `${last} of ${columns}` },
-    { label: 'Width of a tile', of: ({ tile }) => `${tile} px` },
+interface Row {
+    label: string;
+    of: (measures: Measures) => string;
+    bad?: (measures: Measures) => boolean;
+}
+
+const rows = computed<Row[]>(() => [
+    props.kind === 'masonry'
+        ? { label: 'Columns end level', of: ({ complete, rows: columns }) => `${complete} of ${columns}` }
+        : { label: 'Rows complete', of: ({ complete, rows: all }) => `${complete} of ${all}` },
+    { label: 'Cropped away', of: ({ crop, worst_crop }) => (worst_crop === 0 ? '0 %' : `${percent(crop)}, ${percent(worst_crop)} at most`) },
+    { label: 'Focal areas cut', of: ({ harmed }) => String(harmed), bad: ({ harmed }) => harmed > 0 },
+    { label: props.kind === 'masonry' ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
+    { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ smallest }) => smallest < 44 },
     { label: 'Height in all', of: ({ height }) => `${height} px` },
-];
+    { label: 'First view', of: ({ first_bytes, first_requests }) => `${kilobytes(first_bytes)} in ${first_requests}` },
+    { label: 'Whole gallery', of: ({ all_bytes }) => kilobytes(all_bytes) },
+]);
 </script>
 
 <style scoped>
@@ -41,10 +55,18 @@ const rows: { label: string; of: (facts: Facts) => string }[] = [
     border-top: 2px solid var(--z3);
 }
 
+.advice {
+    margin: 4px 0 6px;
+    padding: 7px 9px;
+    border-left: 3px solid var(--verd);
+    background: var(--verd-tint);
+    font-size: 12px;
+}
+
 table {
     width: 100%;
     border-collapse: collapse;
-    font-size: 13px;
+    font-size: 12px;
     font-variant-numeric: tabular-nums;
 }
 
@@ -57,10 +79,15 @@ th {
 
 thead th,
 tbody td {
+    padding-left: 8px;
     text-align: right;
 }
 
 tbody td {
     font-weight: 600;
+}
+
+.bad {
+    color: var(--rust);
 }
 </style>

@@ -1,49 +1,92 @@
 <template>
     <div v-if="gallery" class="stage">
+        <WidthRuler
+            :bands="gallery.bands"
+            :handles="PROOFS.map((proof) => ({ name: proof.name, width: widths[proof.at] }))"
+            @move="(index, width) => set(index, width)"
+        />
         <section ref="mat" class="mat" aria-label="Proofs">
             <ProofSheet
                 v-for="proof in PROOFS"
                 :key="proof.name"
                 :gallery="gallery"
+                :markup="markup"
                 :name="proof.name"
-                :window-width="proof.width"
+                :window-width="widths[proof.at]"
                 :scale="scale"
-                :style="{ width: `${proof.width * scale}px` }"
+                :style="{ width: `${widths[proof.at] * scale}px` }"
+                @resize="widths[proof.at] = $event"
             />
         </section>
+        <CandidateStrip
+            ref="strip"
+            :id="id"
+            class="below"
+            :version="gallery.version"
+            :count="gallery.items.length"
+            :chosen="gallery.layout_label"
+            @adopt="adopt"
+            @look="looked = $event"
+        />
         <aside class="panel" aria-label="Layout">
-            <GridControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />
-            <LayoutMeasures :facts="gallery.facts" :count="gallery.items.length" />
+            <LayoutControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />
+            <LayoutMeasures :measures="gallery.measures" :kind="gallery.design.layout.kind" :advice="strip?.alternatives?.advice ?? null" />
         </aside>
     </div>
 </template>
 
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
-import { computed, ref } from 'vue';
-import type { GridDesign } from '../api/types';
+import { useQuery } from '@tanstack/vue-query';
+import { refDebounced, useElementSize } from '@vueuse/core';
+import { computed, reactive, ref } from 'vue';
+import { layoutProofQuery } from '../api/queries';
+import type { LayoutPart } from '../api/layout-types';
 import { useGallery } from '../bench/use-gallery';
-import GridControls from './GridControls.vue';
+import CandidateStrip from './CandidateStrip.vue';
+import LayoutControls from './LayoutControls.vue';
 import LayoutMeasures from './LayoutMeasures.vue';
 import ProofSheet from './ProofSheet.vue';
+import WidthRuler from './WidthRuler.vue';
 
-/** Windows that the proofs are drawn for, in px. */
 const PROOFS = [
-    { name: 'Wide', width: 1280 },
-    { name: 'Phone', width: 390 },
+    { name: 'Wide', at: 'wide' },
+    { name: 'Phone', at: 'phone' },
 ] as const;
 
 /** px around and between the sheets. */
 const MARGINS = 18 * 3 + 4;
 
+/** ms that one must be looked at before its proof is fetched. */
+const GLANCE = 120;
+
 const props = defineProps<{ id: string }>();
 const { gallery, change } = useGallery(() => props.id);
 const mat = ref<HTMLElement>();
+const strip = ref<InstanceType<typeof CandidateStrip>>();
+const widths = reactive({ wide: 1280, phone: 390 });
 const { width } = useElementSize(mat, undefined, { box: 'border-box' });
-const scale = computed(() => Math.max(0.2, Math.min(1, (width.value - MARGINS) / PROOFS.reduce((sum, proof) => sum + proof.width, 0))));
+const scale = computed(() => Math.max(0.1, Math.min(1, (width.value - MARGINS) / (widths.wide + widths.phone))));
 
-function redesign(layout: Partial<GridDesign>): void {
+const looked = ref<LayoutPart | null>(null);
+const glanced = refDebounced(looked, GLANCE);
+const { data: lookedProof } = useQuery(
+    computed(() => ({ ...layoutProofQuery(props.id, gallery.value?.version ?? 0, glanced.value ?? {}), enabled: glanced.value !== null })),
+);
+/** What the proofs show: the gallery as it is, or a candidate that is looked at. */
+const markup = computed(() => (looked.value !== null && glanced.value === looked.value && lookedProof.value) || gallery.value?.proof || { html: '', css: '' });
+
+function set(index: number, to: number): void {
+    const proof = PROOFS[index];
+    if (proof) widths[proof.at] = to;
+}
+
+function redesign(layout: LayoutPart): void {
     void change({ kind: 'design', design: { layout } });
+}
+
+function adopt(layout: LayoutPart): void {
+    looked.value = null;
+    redesign(layout);
 }
 </script>
 
@@ -51,6 +94,7 @@ function redesign(layout: Partial<GridDesign>): void {
 .stage {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 336px;
+    grid-template-rows: auto minmax(0, 1fr) 212px;
     height: 100%;
 }
 
@@ -63,10 +107,12 @@ function redesign(layout: Partial<GridDesign>): void {
 }
 
 .panel {
+    grid-row: 1 / -1;
+    grid-column: 2;
     display: flex;
     flex-direction: column;
-    gap: 16px;
-    padding: 14px 16px;
+    gap: 14px;
+    padding: 12px 16px;
     border-left: 2px solid var(--z4);
     background: var(--z0);
     overflow: auto;

@@ -1,7 +1,8 @@
 <template>
     <figure class="proof">
         <figcaption>
-            <b>{{ name }}</b> {{ windowWidth }} px
+            <b>{{ name }}</b>
+            <input type="number" :aria-label="`Width of the ${name} proof in px`" :min="LEAST" :max="MOST" :value="windowWidth" @change="typed" /> px
         </figcaption>
         <div ref="sheet" class="sheet">
             <iframe
@@ -18,9 +19,12 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
+import type { Proof } from '../api/layout-types';
 import type { Gallery } from '../api/types';
+import { LEAST, MOST } from './widths';
 
-const props = defineProps<{ gallery: Gallery; name: string; windowWidth: number; scale: number }>();
+const props = defineProps<{ gallery: Gallery; markup: Proof; name: string; windowWidth: number; scale: number }>();
+const emit = defineEmits<{ resize: [width: number] }>();
 const frame = ref<HTMLIFrameElement>();
 const sheet = ref<HTMLElement>();
 const { height } = useElementSize(sheet);
@@ -39,15 +43,22 @@ function loaded(): void {
 function replace(): void {
     const page = frame.value?.contentDocument;
     if (!page) return;
-    for (const style of page.querySelectorAll('style[data-zinc-pane="proof"]')) style.textContent = props.gallery.proof.css;
+    for (const style of page.querySelectorAll('style[data-zinc-pane="proof"]')) style.textContent = props.markup.css;
     for (const pane of page.querySelectorAll('.zp-proof')) {
-        if (pane.outerHTML === props.gallery.proof.html) continue;
-        pane.outerHTML = props.gallery.proof.html;
+        if (pane.outerHTML === props.markup.html) continue;
+        pane.outerHTML = props.markup.html;
     }
     page.querySelectorAll<HTMLElement>('.zp-proof a').forEach((link) => (link.tabIndex = -1));
 }
 
-watch(() => props.gallery.proof, replace);
+watch(() => props.markup, replace);
+
+function typed(event: Event): void {
+    const input = event.target as HTMLInputElement;
+    const width = Math.max(LEAST, Math.min(MOST, Math.round(Number(input.value)) || props.windowWidth));
+    input.value = String(width);
+    emit('resize', width);
+}
 </script>
 
 <style scoped>
@@ -63,6 +74,15 @@ figcaption {
     font-size: 12px;
     color: var(--z6);
     font-variant-numeric: tabular-nums;
+}
+
+input {
+    width: 58px;
+    padding: 1px 4px;
+    border: 1px solid var(--z4);
+    border-radius: var(--corner);
+    background: var(--z0);
+    font: inherit;
 }
 
 b {

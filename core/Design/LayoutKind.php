@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Design;
+
+/** The ways there are to place the tiles of a gallery. */
+enum LayoutKind: string
+{
+    /** Equal columns, rows one below the other. */
+    case Grid = 'grid';
+
+    /** Equal columns, every picture as high as it is. */
+    case Masonry = 'masonry';
+
+    /** Rows of even height that fill the width; nothing is cropped. */
+    case Rows = 'rows';
+
+    /** Blocks of large and small tiles without holes; nothing is cropped. */
+    case Mosaic = 'mosaic';
+
+    /** One line, swiped or stepped. */
+    case Strip = 'strip';
+
+    /** One frame, timed or stepped. */
+    case Slideshow = 'slideshow';
+
+    /** One picture below the other. */
+    case Single = 'single';
+
+    /** Whether all is on one line that is scrolled sideways. */
+    public function isLine(): bool
+    {
+        return $this === self::Strip || $this === self::Slideshow;
+    }
+}

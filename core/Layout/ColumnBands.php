@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Layout;
+
+use ZincPane\Core\Design\ColumnRule;
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Geometry\WidthBand;
+
+/** How many columns there are at which widths. A band begins where one column more fits, and nowhere else. */
+final readonly class ColumnBands
+{
+    /** Below 600 px, there are no more columns than leave a tile this wide, in px, unless it is wished. */
+    public const LEAST_ON_NARROW = 140;
+
+    public function __construct(private LayoutDesign $design)
+    {
+    }
+
+    /**
+     * @return non-empty-list<array{WidthBand, positive-int}>
+     */
+    public function list(): array
+    {
+        $starts = $this->design->columnRule === ColumnRule::Fit
+            ? $this->startsWithLeast($this->design->tileWidth, Arrangement::WIDEST + 1, PHP_INT_MAX)
+            : $this->startsOfCount();
+        if ($this->design->phone->columns !== null) {
+            $starts = $this->onPhone($starts, max(1, $this->design->phone->columns));
+        }
+
+        $bands = [];
+        $from = array_keys($starts);
+        foreach (array_values($starts) as $i => $columns) {
+            $bands[] = [new WidthBand($from[$i], $from[$i + 1] ?? null), $columns];
+        }
+
+        return $bands;
+    }
+
+    /**
+     * @return non-empty-array<int, positive-int> columns by the inner width they begin at
+     */
+    private function startsOfCount(): array
+    {
+        $wished = max(1, $this->design->columns);
+        $starts = $this->startsWithLeast(self::LEAST_ON_NARROW, LayoutDesign::WIDE_FROM, $wished);
+        if (end($starts) !== $wished) {
+            $starts[LayoutDesign::WIDE_FROM] = $wished;
+        }
+
+        return $starts;
+    }
+
+    /**
+     * k columns begin where k tiles of the least width and the gaps between them fit.
+     *
+     * @return non-empty-array<int, positive-int>
+     */
+    private function startsWithLeast(int $least, int $until, int $most): array
+    {
+        $starts = [0 => 1];
+        for ($k = 2; $k <= $most; $k++) {
+            $start = $k * $least + ($k - 1) * $this->design->gap;
+            if ($start >= $until) {
+                break;
+            }
+            $starts[$start] = $k;
+        }
+
+        return $starts;
+    }
+
+    /**
+     * @param  non-empty-array<int, positive-int>  $starts
+     * @param  positive-int  $columns
+     * @return non-empty-array<int, positive-int>
+     */
+    private function onPhone(array $starts, int $columns): array
+    {
+        $wide = [];
+        $last = 1;
+        foreach ($starts as $start => $count) {
+            if ($start >= LayoutDesign::WIDE_FROM) {
+                $wide[$start] = $count;
+            } else {
+                $last = $count;
+            }
+        }
+
+        return [0 => $columns] + ($last === $columns ? [] : [LayoutDesign::WIDE_FROM => $wide[LayoutDesign::WIDE_FROM] ?? $last]) + $wide;
+    }
+}

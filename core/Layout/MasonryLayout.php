@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Layout;
+
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Geometry\Boxes;
+use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\WidthBand;
+
+/** Equal columns, every picture as high as it is, in reading order; the columns end as level as can be. */
+final readonly class MasonryLayout implements Layout
+{
+    public function __construct(private LayoutDesign $design)
+    {
+    }
+
+    public function arrange(array $pictures, array $large = []): Arrangement
+    {
+        $bands = [];
+        $inverse = array_map(static fn (Ratio $own): float => 1 / $own->value, $pictures);
+        foreach ((new ColumnBands($this->design))->list() as [$band, $columns]) {
+            $bands[] = $this->band($band, $columns, $inverse);
+        }
+
+        return new Arrangement($bands);
+    }
+
+    /**
+     * @param  positive-int  $columns
+     * @param  list<float>  $inverse  height over width of each picture
+     */
+    private function band(WidthBand $band, int $columns, array $inverse): BandArrangement
+    {
+        $count = count($inverse);
+        $gap = (float) $this->design->gap;
+        $below = $this->design->belowPicture();
+        $width = Linear::share($columns, $gap);
+        $from = max($band->from, Arrangement::NARROWEST);
+        $px = max(1.0, $width->at(sqrt($from * max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)))));
+        $chosen = (new ColumnChoice($columns))->best(array_map(static fn (float $high): float => $high * $px + $below + $gap, $inverse));
+
+        $step = $width->plusPx($gap);
+        $columnLefts = array_map(static fn (int $column): Linear => $step->times($column), range(0, $columns - 1));
+        // Of each column, how many widths high it is, and how many tiles there are.
+        $high = array_fill(0, $columns, 0.0);
+        $tiles = array_fill(0, $columns, 0);
+        $lefts = $tops = $heights = [];
+        foreach ($chosen as $i => $column) {
+            $lefts[] = $columnLefts[$column];
+            $tops[] = Linear::of($high[$column] * $width->a, $high[$column] * $width->b + $tiles[$column] * ($gap + $below));
+            $heights[] = Linear::of($inverse[$i] * $width->a, $inverse[$i] * $width->b + $below);
+            $high[$column] += $inverse[$i];
+            $tiles[$column]++;
+        }
+
+        return new BandArrangement(
+            $band, $columns, new Boxes($lefts, $tops, array_fill(0, $count, $width), $heights),
+            $this->tallest($tops, $heights, $chosen, $columns, $px), BandArrangement::evenStarts($count, $columns),
+        );
+    }
+
+    /**
+     * @param  list<Linear>  $tops
+     * @param  list<Linear>  $heights
+     * @param  list<int>  $chosen
+     * @param  positive-int  $columns
+     */
+    private function tallest(array $tops, array $heights, array $chosen, int $columns, float $px): Linear
+    {
+        $at = $px * $columns;
+        $tallest = Linear::px(0);
+        foreach (array_flip($chosen) as $last) {
+            $end = $tops[$last]->plus($heights[$last]);
+            $tallest = $end->at($at) > $tallest->at($at) ? $end : $tallest;
+        }
+
+        return $tallest;
+    }
+}

@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Layout;
+
+use ZincPane\Core\Design\LastRow;
+
+/**
+ * Where tiled rows break, at one width: the breaks of least cost of the whole gallery, by dynamic
+ * programming over the first tile of each row.
+ *
+ * The height of a row of k pictures with the ratios r in a gallery of width W and gap g is
+ * h = (W - (k - 1)·g) / Σr. A row costs h / H + H / h - 2, H being the wished height: nothing where it
+ * is met, and half as high is as bad as twice as high. A last row that need not fill the width costs,
+ * where it would have to be higher than H to fill it, the square of the share of the width it leaves
+ * empty; filled, a quarter of what another row would cost; balanced, the same as another row.
+ */
+final readonly class RowBreaks
+{
+    /** Share of the wished height that no row has, where the gaps alone are wider than the gallery. */
+    private const NO_HEIGHT = 0.0001;
+
+    private const FILLED = 0.25;
+
+    /**
+     * @param  float  $height  wished, px
+     * @param  float  $gap  px
+     */
+    public function __construct(private float $height, private float $gap, private LastRow $lastRow)
+    {
+    }
+
+    /**
+     * @param  list<float>  $ratios
+     * @param  float  $width  px
+     * @return list<int> the first tile of each row
+     */
+    public function best(array $ratios, float $width): array
+    {
+        $count = count($ratios);
+        $best = [0.0];
+        $from = [0];
+        $wished = $this->height;
+        $gap = $this->gap;
+        // Longer rows than these are in no best breaks: taken apart they would cost less. One that
+        // holds 1.75 times what a row of the wished height does, and can be taken apart no more
+        // unevenly than one to two; and any that holds twice that besides its widest picture.
+        $most = 2 * $width / $wished;
+        $much = 1.75 * $width / $wished;
+        // And one that holds less than half of it costs more than its pictures would in the row above.
+        $little = 0.45 * $width / $wished;
+        for ($end = 1; $end <= $count; $end++) {
+            $least = INF;
+            $start = 0;
+            $sum = 0.0;
+            $widest = 0.0;
+            $left = $width + $gap;
+            for ($i = $end - 1; $i >= 0; $i--) {
+                $ratio = $ratios[$i];
+                $sum += $ratio;
+                $widest = $ratio > $widest ? $ratio : $widest;
+                $left -= $gap;
+                if ($sum < $little && $i > 0 && $end < $count) {
+                    continue;
+                }
+                $off = $left > 0 ? $left / ($sum * $wished) : self::NO_HEIGHT;
+                $cost = $best[$i] + ($end === $count ? $this->lastCost($off, $sum, $left, $width) : $off + 1 / $off - 2);
+                if ($cost < $least) {
+                    $least = $cost;
+                    $start = $i;
+                }
+                if ($sum - $widest > $most || ($sum > $much && 3 * $widest <= $sum) || $left < 0) {
+                    break;
+                }
+            }
+            $best[$end] = $least;
+            $from[$end] = $start;
+        }
+
+        return self::traced($from, $count);
+    }
+
+    /**
+     * @param  list<float>  $ratios
+     * @param  list<int>  $starts  the first tile of each row
+     */
+    public function cost(array $ratios, array $starts, float $width): float
+    {
+        $cost = 0.0;
+        $count = count($ratios);
+        foreach ($starts as $row => $start) {
+            $end = $starts[$row + 1] ?? $count;
+            $sum = array_sum(array_slice($ratios, $start, $end - $start));
+            $left = $width - ($end - $start - 1) * $this->gap;
+            $off = $left > 0 ? $left / ($sum * $this->height) : self::NO_HEIGHT;
+            $cost += $end === $count ? $this->lastCost($off, $sum, $left, $width) : $off + 1 / $off - 2;
+        }
+
+        return $cost;
+    }
+
+    /**
+     * Row by row, each as near to the wished height as it can be: the yardstick.
+     *
+     * @param  list<float>  $ratios
+     * @return list<int> the first tile of each row
+     */
+    public function greedy(array $ratios, float $width): array
+    {
+        $starts = [];
+        $count = count($ratios);
+        for ($start = 0; $start < $count; $start = $end) {
+            $starts[] = $start;
+            $sum = $ratios[$start];
+            $off = abs(log($width / $sum / $this->height));
+            for ($end = $start + 1; $end < $count; $end++) {
+                $sum += $ratios[$end];
+                $left = $width - ($end - $start) * $this->gap;
+                $next = $left > 0 ? abs(log($left / $sum / $this->height)) : INF;
+                if ($next > $off) {
+                    break;
+                }
+                $off = $next;
+            }
+        }
+
+        return $starts;
+    }
+
+    /**
+     * @param  float  $off  height over the wished one, if it filled the width
+     */
+    private function lastCost(float $off, float $sum, float $left, float $width): float
+    {
+        if ($off <= 1.0 || $this->lastRow === LastRow::Balance) {
+            return $off + 1 / $off - 2;
+        }
+        if ($this->lastRow === LastRow::Fill) {
+            return self::FILLED * ($off + 1 / $off - 2);
+        }
+        $empty = ($left - $sum * $this->height) / $width;
+
+        return $empty * $empty;
+    }
+
+    /**
+     * @param  array<int, int>  $from
+     * @return list<int>
+     */
+    private static function traced(array $from, int $count): array
+    {
+        $starts = [];
+        for ($end = $count; $end > 0; $end = $from[$end]) {
+            $starts[] = $from[$end];
+        }
+
+        return array_reverse($starts);
+    }
+}

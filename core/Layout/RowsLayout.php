@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Layout;
+
+use ZincPane\Core\Design\LastRow;
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Geometry\Boxes;
+use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\WidthBand;
+
+/** Rows of even height that fill the width; nothing is cropped. */
+final readonly class RowsLayout implements Layout
+{
+    /** Share by which a row may be higher or lower than is wished, within a band, where any breaks allow it. */
+    public const STRAY = 0.25;
+
+    /** A filled last row becomes at most so many times as high as is wished. */
+    public const FILL_HEIGHT = 1.5;
+
+    /** Derived height on a phone: two rows of landscapes side by side at 354 px. */
+    private const PHONE_SHARE = 0.62;
+
+    private const LEAST_ON_PHONE = 110;
+
+    public function __construct(private LayoutDesign $design)
+    {
+    }
+
+    public function arrange(array $pictures, array $large = []): Arrangement
+    {
+        $ratios = array_map(static fn (Ratio $own): float => $own->value, $pictures);
+        $bands = [];
+        foreach ((new RowBands($this->design->gap, $this->design->lastRow, self::STRAY))->list($ratios, $this->rowHeight(...)) as [$band, $starts]) {
+            $bands[] = $this->band($band, $starts, $ratios);
+        }
+
+        return new Arrangement($bands);
+    }
+
+    /** Height in px that is wished at an inner width in px. */
+    public function rowHeight(float $width): float
+    {
+        if ($width >= LayoutDesign::WIDE_FROM) {
+            return $this->design->rowHeight;
+        }
+
+        return $this->design->phone->rowHeight ?? min($this->design->rowHeight, max(self::LEAST_ON_PHONE, self::PHONE_SHARE * $this->design->rowHeight));
+    }
+
+    /**
+     * @param  list<int>  $starts
+     * @param  list<float>  $ratios
+     */
+    private function band(WidthBand $band, array $starts, array $ratios): BandArrangement
+    {
+        $count = count($ratios);
+        $lefts = $tops = $widths = $heights = [];
+        $bottom = Linear::px(0);
+        $most = 1;
+        $justified = [];
+        foreach ($starts as $row => $start) {
+            $end = $starts[$row + 1] ?? $count;
+            $most = max($most, $end - $start);
+            $height = $this->justified($ratios, $start, $end);
+            if ($end === $count) {
+                $height = $this->last($band, $height, $justified);
+            }
+            $justified[] = $height;
+            $left = $end === $count && $this->design->lastRow === LastRow::Centre ? $this->centred($height, $ratios, $start, $end) : Linear::px(0);
+            $top = $row === 0 ? $bottom : $bottom->plusPx($this->design->gap);
+            $whole = $height->plusPx($this->design->belowPicture());
+            for ($i = $start; $i < $end; $i++) {
+                $width = $height->times($ratios[$i]);
+                $lefts[] = $left;
+                $tops[] = $top;
+                $widths[] = $width;
+                $heights[] = $whole;
+                $left = $left->plus($width)->plusPx($this->design->gap);
+            }
+            $bottom = $top->plus($whole);
+        }
+
+        return new BandArrangement($band, $most, new Boxes($lefts, $tops, $widths, $heights), $bottom, $starts);
+    }
+
+    /**
+     * @param  list<float>  $ratios
+     */
+    private function justified(array $ratios, int $start, int $end): Linear
+    {
+        $sum = 0.0;
+        for ($i = $start; $i < $end; $i++) {
+            $sum += $ratios[$i];
+        }
+
+        return Linear::of(1 / $sum, -($end - $start - 1) * $this->design->gap / $sum);
+    }
+
+    /**
+     * @param  list<Linear>  $above  heights of the rows above
+     */
+    private function last(WidthBand $band, Linear $height, array $above): Linear
+    {
+        $from = max($band->from, Arrangement::NARROWEST);
+        $until = max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        $wished = $this->rowHeight($from);
+        if ($this->design->lastRow === LastRow::Balance || $height->at($from) <= $wished) {
+            return $height;
+        }
+        if ($this->design->lastRow === LastRow::Fill && $height->at($until) <= self::FILL_HEIGHT * $wished) {
+            return $height;
+        }
+        // As high as the rows above are on the whole, so that it grows with them; filled, higher by half.
+        $usual = Linear::px($wished);
+        foreach ($above as $i => $other) {
+            $usual = $i === 0 ? $other : $usual->plus($other);
+        }
+        $usual = $usual->times(($this->design->lastRow === LastRow::Fill ? self::FILL_HEIGHT : 1.0) / max(1, count($above)));
+
+        return $usual->at($from) < $height->at($from) && $usual->at($until) < $height->at($until) ? $usual : $height;
+    }
+
+    /**
+     * @param  list<float>  $ratios
+     */
+    private function centred(Linear $height, array $ratios, int $start, int $end): Linear
+    {
+        $sum = 0.0;
+        for ($i = $start; $i < $end; $i++) {
+            $sum += $ratios[$i];
+        }
+
+        return Linear::of(1)->minus($height->times($sum))->plusPx(-($end - $start - 1) * $this->design->gap)->times(0.5);
+    }
+}

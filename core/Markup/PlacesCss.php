@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup;
+
+use ZincPane\Core\Layout\BandArrangement;
+
+/** How the boxes of a layout are said in CSS. */
+interface PlacesCss
+{
+    /** Rules for all widths. */
+    public function always(): string;
+
+    /**
+     * Rules for one band; what is peculiar to a tile goes into its rule as custom properties.
+     *
+     * @param  list<Shown>  $items
+     */
+    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): string;
+
+    /**
+     * What else there is to say where the tiles from one on are hidden.
+     *
+     * @param  string  $closed  selector of the list in that state
+     */
+    public function cut(string $closed, BandArrangement $band, int $first): string;
+}

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Measuring;
+
+use ZincPane\Core\Cropping\CropWindow;
+use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Delivery\WeightModel;
+use ZincPane\Core\Design\Filling;
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Layout\BandArrangement;
+
+/** Measures one arrangement of a gallery's pictures. */
+final class Measurer
+{
+    /** Side of the focal area, as a share of the picture's shorter side. */
+    private const FOCAL_AREA = 0.2;
+
+    /** A row is complete that leaves less than this share of the width. */
+    private const COMPLETE = 0.015;
+
+    /** @var array<string, array{float, bool}> share cut off, and whether the focal area is harmed; by picture and shape */
+    private array $crops = [];
+
+    /** @var array<string, float> bytes by picture and width */
+    private array $weights = [];
+
+    /**
+     * @param  list<Subject>  $subjects
+     */
+    public function __construct(private readonly array $subjects)
+    {
+    }
+
+    public function measure(BandArrangement $band, LayoutDesign $layout, View $view): Measures
+    {
+        $boxes = $band->boxes;
+        $inner = $view->inner;
+        $below = $layout->belowPicture();
+        $mayCrop = $layout->filling === Filling::Crop && ($layout->sharedShape() !== null || $layout->kind->isLine());
+        $crop = $worst = $area = $all = $first = 0.0;
+        $worstPicture = null;
+        $harmed = $requests = $firstRequests = 0;
+        $smallest = INF;
+        $largest = 0.0;
+        foreach ($this->subjects as $i => $subject) {
+            $width = $boxes->widths[$i]->at($inner);
+            $height = $boxes->heights[$i]->at($inner) - $below;
+            $area += $width * ($height + $below);
+            $smallest = min($smallest, $width, $height);
+            $largest = max($largest, $width, $height);
+            if ($subject->size === null) {
+                continue;
+            }
+            $drawn = $width;
+            if ($mayCrop) {
+                [$lost, $isHarmed] = $this->cropOf($i, $subject, $width / max(1.0, $height));
+                $crop += $lost;
+                $harmed += (int) $isHarmed;
+                if ($lost > $worst + 1e-6) {
+                    $worst = $lost;
+                    $worstPicture = $i;
+                }
+                $drawn = max($width, $height * $subject->ratio->value);
+            }
+            $bytes = $this->weightOf($i, $subject, $drawn * $view->density);
+            $all += $bytes;
+            $requests++;
+            if ($boxes->tops[$i]->at($inner) < $view->height && $boxes->lefts[$i]->at($inner) < $inner) {
+                $first += $bytes;
+                $firstRequests++;
+            }
+        }
+        $count = count($this->subjects);
+        $total = $band->height->at($inner);
+        [$rows, $complete, $uneven] = $this->rows($band, $layout, $inner);
+
+        return new Measures(
+            $rows, $complete, $band->inLastRow(), $requests > 0 ? $crop / $requests : 0.0, $worst, $worstPicture, $harmed, $uneven,
+            $count > 0 ? (int) round($smallest) : 0, (int) round($largest), $total > 0 ? min(1.0, $area / ($total * $inner)) : 0.0, (int) round($total),
+            (int) round($first), (int) round($all), $firstRequests, $requests,
+        );
+    }
+
+    /**
+     * @return array{float, bool}
+     */
+    private function cropOf(int $index, Subject $subject, float $shape): array
+    {
+        $key = $index.'/'.round($shape, 3);
+        if (! isset($this->crops[$key])) {
+            $window = CropWindow::cover($subject->ratio, Ratio::of($shape, 1), $subject->focal);
+            $half = self::FOCAL_AREA / 2;
+            $across = $half * min(1.0, 1 / $subject->ratio->value);
+            $down = $half * min(1.0, $subject->ratio->value);
+            // What lies beyond the picture's own edge is not missed.
+            $this->crops[$key] = [$window->lost(), max(0.0, $subject->focal->x - $across) < $window->left - 1e-6
+                || min(1.0, $subject->focal->x + $across) > $window->left + $window->width + 1e-6
+                || max(0.0, $subject->focal->y - $down) < $window->top - 1e-6
+                || min(1.0, $subject->focal->y + $down) > $window->top + $window->height + 1e-6];
+        }
+
+        return $this->crops[$key];
+    }
+
+    private function weightOf(int $index, Subject $subject, float $wanted): float
+    {
+        $most = $subject->size->width ?? 1;
+        $width = $most;
+        foreach (RenditionPlan::LADDER as $step) {
+            if ($step >= $wanted - 0.5) {
+                $width = min($most, $step);
+                break;
+            }
+        }
+
+        return $this->weights[$index.'/'.$width] ??= $subject->size === null ? 0.0 : WeightModel::bytes($subject->files, $subject->size, $width);
+    }
+
+    /**
+     * @return array{int, int, float} rows, how many are complete, and how uneven they are
+     */
+    private function rows(BandArrangement $band, LayoutDesign $layout, float $inner): array
+    {
+        if ($layout->kind === LayoutKind::Masonry) {
+            return $this->columns($band, $inner);
+        }
+        if ($layout->kind === LayoutKind::Single) {
+            // Rows of one are as high as their pictures are, and nobody expects else.
+            return [count($band->rowStarts), count($band->rowStarts), 0.0];
+        }
+        $complete = 0;
+        $heights = [];
+        $count = count($band->boxes);
+        foreach ($band->rowStarts as $row => $start) {
+            $end = $band->rowStarts[$row + 1] ?? $count;
+            $right = 0.0;
+            $left = $band->boxes->lefts[$start]->at($inner);
+            $bottom = 0.0;
+            for ($i = $start; $i < $end; $i++) {
+                $right = max($right, $band->boxes->lefts[$i]->at($inner) + $band->boxes->widths[$i]->at($inner));
+                $bottom = max($bottom, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
+            }
+            $complete += (int) ($layout->kind->isLine() || ($right - $left) >= (1 - self::COMPLETE) * $inner);
+            if ($end < $count || $row === 0) {
+                $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
+            }
+        }
+        $mean = $heights === [] ? 1.0 : array_sum($heights) / count($heights);
+
+        return [count($band->rowStarts), $complete, $heights === [] ? 0.0 : (max($heights) - min($heights)) / max(1.0, $mean)];
+    }
+
+    /**
+     * @return array{int, int, float}
+     */
+    private function columns(BandArrangement $band, float $inner): array
+    {
+        $ends = [];
+        foreach ($band->boxes->lefts as $i => $left) {
+            $column = (int) round($left->at($inner));
+            $ends[$column] = max($ends[$column] ?? 0.0, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
+        }
+        if ($ends === []) {
+            return [0, 0, 0.0];
+        }
+        $tallest = max(1.0, max($ends));
+        $level = array_filter($ends, static fn (float $end): bool => $end >= 0.9 * $tallest);
+
+        return [$band->columns, count($level), ($tallest - (count($ends) < $band->columns ? 0.0 : min($ends))) / $tallest];
+    }
+}

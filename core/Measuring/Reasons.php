@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Measuring;
+
+use ZincPane\Core\Design\ColumnRule;
+use ZincPane\Core\Design\LastRow;
+use ZincPane\Core\Design\LayoutKind;
+
+/** Says in words what the measures of a layout amount to. */
+final class Reasons
+{
+    /**
+     * Why it is good: "12 pictures fill 4 columns exactly; nothing important is cropped."
+     */
+    public static function of(Candidate $candidate, int $count): string
+    {
+        $said = [self::rows($candidate, $count), self::crop($candidate->wide)];
+        if ($candidate->phone->smallest < 90) {
+            $said[] = "on a phone the smallest is {$candidate->phone->smallest} px";
+        } elseif ($candidate->phone->smallest >= 130) {
+            $said[] = 'large on a phone';
+        }
+
+        return ucfirst(implode('; ', array_filter($said))).'.';
+    }
+
+    /**
+     * What would make the layout as it is now better; null where nothing simple would.
+     */
+    public static function advice(Candidate $now, int $count): ?string
+    {
+        $layout = $now->layout;
+        if ($layout->kind !== LayoutKind::Grid || $layout->columnRule !== ColumnRule::Count || $count <= $layout->columns || in_array($layout->lastRow, [LastRow::Fill, LastRow::Balance], true)) {
+            return null;
+        }
+        $over = $count % $layout->columns;
+        $missing = $layout->columns - $over;
+
+        return match (true) {
+            $over === 0 => null,
+            $missing === 1 => 'One more picture would complete the last row; or use “balance”.',
+            $over === 1 => 'One picture stands alone in the last row: take one out, add '.$missing.', or use “balance”.',
+            default => "{$missing} more pictures would complete the last row; or use “balance”.",
+        };
+    }
+
+    private static function rows(Candidate $candidate, int $count): string
+    {
+        $wide = $candidate->wide;
+        $columns = $candidate->layout->columns;
+        $apart = (int) round(100 * $wide->uneven);
+
+        return match ($candidate->layout->kind) {
+            LayoutKind::Grid => match (true) {
+                $count % $columns === 0 => "{$count} pictures fill {$columns} columns exactly",
+                $wide->complete === $wide->rows => "all {$wide->rows} rows are complete",
+                default => "{$wide->complete} of {$wide->rows} rows are complete",
+            },
+            LayoutKind::Masonry => $apart <= 2 ? 'the columns end level' : "the columns end {$apart} per cent apart",
+            LayoutKind::Rows => "{$wide->complete} of {$wide->rows} rows are complete, their heights within {$apart} per cent",
+            LayoutKind::Mosaic => 'large and small fill the width without holes',
+            default => 'one at a time',
+        };
+    }
+
+    private static function crop(Measures $wide): string
+    {
+        $per = (int) round(100 * $wide->crop);
+
+        return match (true) {
+            $wide->worstPicture === null => 'nothing is cropped',
+            $wide->harmed === 0 => "{$per} per cent is cropped, nothing important",
+            default => "{$per} per cent is cropped, of {$wide->harmed} ".($wide->harmed === 1 ? 'picture' : 'pictures').' something important',
+        };
+    }
+}

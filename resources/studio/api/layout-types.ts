@@ -1,0 +1,96 @@
+import type { GalleryCardData } from './types';
+
+export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
+
+export interface LayoutDesign {
+    kind: LayoutKind;
+    column_rule: 'count' | 'fit';
+    columns: number;
+    tile_width: number;
+    row_height: number;
+    height: number;
+    shape: '1:1' | '4:3' | '3:2' | '16:9' | '2:3' | 'own';
+    filling: 'crop' | 'fit';
+    gap: number;
+    last_row: 'start' | 'centre' | 'fill' | 'balance';
+    at_first: 'all' | 'rows' | 'pages';
+    first_rows: number;
+    caption_lines: number;
+    seconds: number;
+    /** Items that a mosaic makes large. */
+    large: string[];
+    phone: PhoneDesign;
+}
+
+/** Null is what the core finds good. */
+export interface PhoneDesign {
+    columns: number | null;
+    row_height: number | null;
+    height: number | null;
+}
+
+/** What changes; the rest stays. */
+export type LayoutPart = Partial<Omit<LayoutDesign, 'phone'>> & { phone?: Partial<PhoneDesign> };
+
+type Range = [number, number];
+
+export type LayoutRanges = Record<'columns' | 'tile_width' | 'row_height' | 'height' | 'gap' | 'first_rows' | 'caption_lines' | 'seconds', Range> & {
+    phone: Record<keyof PhoneDesign, Range>;
+};
+
+/** docs/measures.md has the definitions. */
+export interface Measures {
+    rows: number;
+    complete: number;
+    in_last_row: number;
+    crop: number;
+    worst_crop: number;
+    worst_picture: number | null;
+    harmed: number;
+    uneven: number;
+    smallest: number;
+    largest: number;
+    used: number;
+    height: number;
+    first_bytes: number;
+    all_bytes: number;
+    first_requests: number;
+    all_requests: number;
+}
+
+export interface Candidate {
+    name: string;
+    layout: LayoutPart;
+    wide: Measures;
+    phone: Measures;
+    miniature: GalleryCardData['miniature'];
+    /** Of a suggestion. */
+    score?: number;
+    reasons?: string;
+}
+
+export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
+
+export interface CropShown {
+    src: string;
+    title: string;
+    width: number;
+    height: number;
+    /** Left, top, width, height; shares of the picture. */
+    seen: [number, number, number, number];
+    focal: [number, number];
+    lost: number;
+}
+
+export interface Alternatives {
+    advice: string | null;
+    weights: Record<Quality, number>;
+    candidates: Candidate[];
+    suggestions: Candidate[];
+    crops: CropShown[];
+}
+
+export interface Proof {
+    html: string;
+    css: string;
+}

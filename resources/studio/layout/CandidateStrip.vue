@@ -1,0 +1,224 @@
+<template>
+    <section class="strip" aria-label="Candidates">
+        <header>
+            <SegmentChoice v-model="shows" label="Shown below the proofs" :options="VIEWS" class="views" />
+            <p v-if="shows === 'candidates'">the same {{ count }} pictures, measured; point at one to see it above, choose it to adopt it</p>
+            <p v-else-if="shows === 'suggest'" class="weights">
+                <label v-for="quality in QUALITIES" :key="quality.name">
+                    {{ quality.label }}
+                    <input
+                        type="range"
+                        min="0"
+                        max="10"
+                        :value="weights[quality.name] ?? alternatives?.weights[quality.name] ?? 5"
+                        @change="weigh(quality.name, $event)"
+                    />
+                </label>
+            </p>
+            <p v-else>what is cut off is dim, the focal point is ringed</p>
+        </header>
+        <CropList v-if="shows === 'crops'" :crops="alternatives?.crops ?? []" />
+        <div
+            v-else
+            ref="list"
+            class="list"
+            role="listbox"
+            :aria-label="shows === 'suggest' ? 'Suggestions' : 'Candidates'"
+            @keydown="browse"
+            @pointerleave="emit('look', null)"
+        >
+            <button
+                v-for="candidate in shown"
+                :key="candidate.name"
+                type="button"
+                role="option"
+                :aria-selected="candidate.name === chosen"
+                :class="{ on: candidate.name === chosen }"
+                @click="emit('adopt', candidate.layout)"
+                @pointerenter="emit('look', candidate.layout)"
+                @focus="emit('look', candidate.layout)"
+                @blur="emit('look', null)"
+            >
+                <GalleryMiniature :miniature="candidate.miniature" />
+                <b>{{ candidate.name }}</b>
+                <span v-if="candidate.reasons" class="reasons">{{ candidate.reasons }}</span>
+                <span v-else class="figures">
+                    <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
+                    <em :class="{ bad: candidate.wide.crop > 0.15 }">{{ percent(candidate.wide.crop) }} crop</em> ·
+                    <em :class="{ bad: candidate.phone.smallest < 80 }">phone {{ candidate.phone.smallest }} px</em> ·
+                    {{ kilobytes(candidate.wide.first_bytes) }}
+                </span>
+            </button>
+            <p v-if="!alternatives" class="wait">Laying {{ count }} pictures out …</p>
+        </div>
+    </section>
+</template>
+
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query';
+import { computed, reactive, ref } from 'vue';
+import { alternativesQuery } from '../api/queries';
+import type { Candidate, LayoutPart, Quality } from '../api/layout-types';
+import GalleryMiniature from '../galleries/GalleryMiniature.vue';
+import SegmentChoice from '../shared/SegmentChoice.vue';
+import CropList from './CropList.vue';
+import { kilobytes, percent } from './figures';
+
+const props = defineProps<{ id: string; version: number; count: number; chosen: string }>();
+const emit = defineEmits<{ adopt: [layout: LayoutPart]; look: [layout: LayoutPart | null] }>();
+const shows = ref<'candidates' | 'suggest' | 'crops'>('candidates');
+const weights = reactive<Partial<Record<Quality, number>>>({});
+const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, props.version, { ...weights })));
+const shown = computed(() => (shows.value === 'suggest' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
+const list = ref<HTMLElement>();
+
+const VIEWS = [
+    { value: 'candidates', label: 'Candidates' },
+    { value: 'suggest', label: 'Suggest' },
+    { value: 'crops', label: 'Crops' },
+] as const;
+
+const QUALITIES: { name: Quality; label: string }[] = [
+    { name: 'complete', label: 'Complete rows' },
+    { name: 'crop', label: 'Little crop' },
+    { name: 'even', label: 'Even' },
+    { name: 'phone', label: 'Good on a phone' },
+    { name: 'light', label: 'Light' },
+];
+
+const rowsOf = ({ wide, layout }: Candidate): string =>
+    layout.kind === 'masonry' ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
+
+function weigh(quality: Quality, event: Event): void {
+    weights[quality] = Number((event.target as HTMLInputElement).value);
+}
+
+/** Arrow keys go from one to the next; the proofs follow the focus. */
+function browse(event: KeyboardEvent): void {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    const options = [...(list.value?.querySelectorAll<HTMLElement>('[role="option"]') ?? [])];
+    const next = options[Math.max(0, Math.min(options.length - 1, options.indexOf(document.activeElement as HTMLElement) + by))];
+    next?.focus();
+    next?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+}
+
+defineExpose({ alternatives });
+</script>
+
+<style scoped>
+.strip {
+    display: grid;
+    grid-template-rows: auto minmax(0, 1fr);
+    gap: 8px;
+    min-width: 0;
+    padding: 8px 18px 10px;
+    border-top: 2px solid var(--z4);
+    background: var(--z1);
+}
+
+header {
+    display: flex;
+    gap: 14px;
+    align-items: center;
+    min-width: 0;
+}
+
+.views :deep(legend) {
+    position: absolute;
+    clip-path: inset(50%);
+}
+
+.views {
+    width: 270px;
+    flex: none;
+}
+
+p {
+    margin: 0;
+    font-size: 12px;
+    color: var(--z5);
+}
+
+.weights {
+    display: flex;
+    gap: 14px;
+}
+
+.weights label {
+    display: grid;
+    color: var(--z6);
+}
+
+.weights input {
+    width: 84px;
+    accent-color: var(--verd);
+}
+
+.list {
+    display: flex;
+    gap: 10px;
+    padding: 2px;
+    overflow-x: auto;
+    scrollbar-width: thin;
+}
+
+button {
+    display: flex;
+    flex: none;
+    flex-direction: column;
+    gap: 3px;
+    width: 150px;
+    padding: 0 0 6px;
+    border: 1px solid var(--z3);
+    border-radius: var(--corner);
+    background: var(--z0);
+    font: inherit;
+    text-align: left;
+    cursor: pointer;
+}
+
+button:has(.reasons) {
+    width: 216px;
+}
+
+.miniature {
+    flex: none;
+    margin: 6px 6px 2px;
+}
+
+button:hover,
+button:focus-visible {
+    border-color: var(--z5);
+}
+
+.on {
+    border-color: var(--verd);
+    box-shadow: inset 0 0 0 1px var(--verd);
+}
+
+b {
+    padding: 0 7px;
+    font-size: 13px;
+    font-weight: 600;
+}
+
+.figures,
+.reasons {
+    padding: 0 7px;
+    font-size: 11px;
+    line-height: 1.35;
+    color: var(--z5);
+    font-variant-numeric: tabular-nums;
+}
+
+em {
+    font-style: normal;
+    color: var(--verd);
+}
+
+em.bad {
+    color: var(--rust);
+}
+</style>

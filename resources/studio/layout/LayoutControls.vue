@@ -1,0 +1,196 @@
+<template>
+    <div class="controls">
+        <KindPicker :model-value="layout.kind" @update:model-value="emit('change', { kind: $event })" />
+        <SegmentChoice v-model="at" label="Set for" :options="WIDTHS" class="plain" />
+        <template v-if="at === 'phone'">
+            <PhoneRow v-if="columned" label="Columns" :value="layout.phone.columns" :range="ranges.phone.columns" @change="phone({ columns: $event })" />
+            <PhoneRow
+                v-else-if="layout.kind === 'rows' || layout.kind === 'mosaic'"
+                label="Row height, about"
+                unit="px"
+                :value="layout.phone.row_height"
+                :range="ranges.phone.row_height"
+                @change="phone({ row_height: $event })"
+            />
+            <PhoneRow
+                v-else-if="lined"
+                label="Height"
+                unit="px"
+                :value="layout.phone.height"
+                :range="ranges.phone.height"
+                @change="phone({ height: $event })"
+            />
+            <p v-else class="note">One picture is as wide as the phone.</p>
+            <p class="note">In force below 600 px of width. By itself is what suits these pictures.</p>
+        </template>
+        <template v-else>
+            <template v-if="columned">
+                <SegmentChoice
+                    label="Columns"
+                    :model-value="layout.column_rule"
+                    :options="RULES"
+                    @update:model-value="emit('change', { column_rule: $event })"
+                />
+                <SliderRow
+                    v-if="layout.column_rule === 'count'"
+                    label="How many"
+                    :model-value="layout.columns"
+                    :range="ranges.columns"
+                    @update:model-value="emit('change', { columns: $event })"
+                />
+                <SliderRow
+                    v-else
+                    label="Tiles at least"
+                    unit="px wide"
+                    :model-value="layout.tile_width"
+                    :range="ranges.tile_width"
+                    @update:model-value="emit('change', { tile_width: $event })"
+                />
+            </template>
+            <template v-if="layout.kind === 'grid'">
+                <SegmentChoice
+                    label="Shape of the tiles"
+                    :columns="3"
+                    :model-value="layout.shape"
+                    :options="SHAPES"
+                    @update:model-value="emit('change', { shape: $event })"
+                />
+            </template>
+            <SegmentChoice
+                v-if="(layout.kind === 'grid' && layout.shape !== 'own') || lined"
+                label="A picture of another shape"
+                :model-value="layout.filling"
+                :options="FILLINGS"
+                @update:model-value="emit('change', { filling: $event })"
+            />
+            <SliderRow
+                v-if="layout.kind === 'rows' || layout.kind === 'mosaic'"
+                :label="layout.kind === 'rows' ? 'Row height, about' : 'Tile height, about'"
+                unit="px"
+                :model-value="layout.row_height"
+                :range="ranges.row_height"
+                @update:model-value="emit('change', { row_height: $event })"
+            />
+            <SliderRow
+                v-if="lined"
+                label="Height"
+                unit="px"
+                :model-value="layout.height"
+                :range="ranges.height"
+                @update:model-value="emit('change', { height: $event })"
+            />
+            <SliderRow
+                v-if="layout.kind === 'slideshow'"
+                label="Next picture after"
+                :unit="layout.seconds === 0 ? '(by hand)' : 'seconds'"
+                :model-value="layout.seconds"
+                :range="ranges.seconds"
+                @update:model-value="emit('change', { seconds: $event })"
+            />
+            <SliderRow
+                v-if="layout.kind !== 'slideshow'"
+                label="Gap"
+                unit="px"
+                :model-value="layout.gap"
+                :range="ranges.gap"
+                @update:model-value="emit('change', { gap: $event })"
+            />
+            <SegmentChoice
+                v-if="layout.kind === 'grid' || layout.kind === 'rows'"
+                label="Last row"
+                :model-value="layout.last_row"
+                :options="LAST_ROWS"
+                @update:model-value="emit('change', { last_row: $event })"
+            />
+            <template v-if="!lined">
+                <SliderRow
+                    label="Captions below"
+                    :unit="layout.caption_lines === 0 ? '(none)' : layout.caption_lines === 1 ? 'line' : 'lines'"
+                    :model-value="layout.caption_lines"
+                    :range="ranges.caption_lines"
+                    @update:model-value="emit('change', { caption_lines: $event })"
+                />
+                <SegmentChoice
+                    label="Shown at first"
+                    :model-value="layout.at_first"
+                    :options="AT_FIRST"
+                    @update:model-value="emit('change', { at_first: $event })"
+                />
+                <SliderRow
+                    v-if="layout.at_first !== 'all'"
+                    label="Rows"
+                    :model-value="layout.first_rows"
+                    :range="ranges.first_rows"
+                    @update:model-value="emit('change', { first_rows: $event })"
+                />
+            </template>
+        </template>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import type { LayoutDesign, LayoutPart, LayoutRanges, PhoneDesign } from '../api/layout-types';
+import SegmentChoice from '../shared/SegmentChoice.vue';
+import SliderRow from '../shared/SliderRow.vue';
+import KindPicker from './KindPicker.vue';
+import PhoneRow from './PhoneRow.vue';
+
+const props = defineProps<{ layout: LayoutDesign; ranges: LayoutRanges }>();
+const emit = defineEmits<{ change: [part: LayoutPart] }>();
+const at = ref<'wide' | 'phone'>('wide');
+const columned = computed(() => props.layout.kind === 'grid' || props.layout.kind === 'masonry');
+const lined = computed(() => props.layout.kind === 'strip' || props.layout.kind === 'slideshow');
+
+const phone = (part: Partial<PhoneDesign>): void => emit('change', { phone: part });
+
+const WIDTHS = [
+    { value: 'wide', label: 'Every width' },
+    { value: 'phone', label: 'Phone' },
+] as const;
+
+const RULES = [
+    { value: 'count', label: 'A number' },
+    { value: 'fit', label: 'As many as fit' },
+] as const;
+
+const SHAPES = [
+    { value: '1:1', label: 'Square' },
+    { value: '4:3', label: '4:3' },
+    { value: '3:2', label: '3:2' },
+    { value: '16:9', label: '16:9' },
+    { value: '2:3', label: '2:3' },
+    { value: 'own', label: 'Own' },
+] as const;
+
+const FILLINGS = [
+    { value: 'crop', label: 'Is cropped' },
+    { value: 'fit', label: 'Fits inside' },
+] as const;
+
+const LAST_ROWS = [
+    { value: 'start', label: 'Start' },
+    { value: 'centre', label: 'Centre' },
+    { value: 'balance', label: 'Balance' },
+    { value: 'fill', label: 'Fill' },
+] as const;
+
+const AT_FIRST = [
+    { value: 'all', label: 'All' },
+    { value: 'rows', label: 'Some rows' },
+    { value: 'pages', label: 'Pages' },
+] as const;
+</script>
+
+<style scoped>
+.controls {
+    display: grid;
+    gap: 12px;
+}
+
+.note {
+    margin: 0;
+    font-size: 12px;
+    color: var(--z5);
+}
+</style>

@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\LastRow;
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\ColumnBands;
+use ZincPane\Core\Layout\ColumnChoice;
+use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\LineLayout;
+use ZincPane\Core\Layout\MasonryLayout;
+use ZincPane\Core\Layout\MosaicChoice;
+use ZincPane\Core\Layout\MosaicLayout;
+use ZincPane\Core\Layout\RowBands;
+use ZincPane\Core\Layout\RowBreaks;
+use ZincPane\Core\Layout\RowsLayout;
+use ZincPane\Core\Layout\SingleLayout;
+
+covers(RowsLayout::class, RowBreaks::class, RowBands::class, MasonryLayout::class, ColumnBands::class, ColumnChoice::class, MosaicLayout::class, MosaicChoice::class, LineLayout::class, SingleLayout::class, LayoutDesign::class);
+
+/**
+ * @return list<Ratio> as cameras make them, now and then a panorama
+ */
+function pile(int $count, int $seed): array
+{
+    $dice = new Randomizer(new Mt19937($seed));
+    $known = [1.5, 1.5, 0.667, 1.333, 0.75, 1.778, 1.0, 0.5625, 2.4];
+
+    return array_map(static fn (): Ratio => Ratio::of($known[$dice->getInt(0, 8)], 1), range(1, $count));
+}
+
+function laidOut(array $layout, array $pictures, array $large = []): Arrangement
+{
+    return Layouts::of(GalleryDesign::default()->with(['layout' => $layout]))->arrange($pictures, $large);
+}
+
+/** Two tiles of a band that lie upon each other at a width, by more than a hundredth of a px; null where none do. */
+function overlapping(BandArrangement $band, float $width): ?string
+{
+    $places = array_map(static fn ($box): array => $box->at($width), iterator_to_array($band->boxes));
+    foreach ($places as $i => $a) {
+        for ($j = $i + 1; $j < count($places); $j++) {
+            $b = $places[$j];
+            if ($a['left'] + $a['width'] > $b['left'] + 0.01 && $b['left'] + $b['width'] > $a['left'] + 0.01 && $a['top'] + $a['height'] > $b['top'] + 0.01 && $b['top'] + $b['height'] > $a['top'] + 0.01) {
+                return "{$i} and {$j} at {$width}";
+            }
+        }
+    }
+
+    return null;
+}
+
+$all = [
+    'rows, balanced' => ['kind' => 'rows', 'last_row' => 'balance'],
+    'rows, centred, captions' => ['kind' => 'rows', 'row_height' => 140, 'last_row' => 'centre', 'caption_lines' => 2, 'gap' => 17],
+    'rows, filled' => ['kind' => 'rows', 'row_height' => 300, 'last_row' => 'fill', 'gap' => 0],
+    'rows, from the start' => ['kind' => 'rows', 'last_row' => 'start', 'phone' => ['row_height' => 90]],
+    'masonry' => ['kind' => 'masonry', 'columns' => 4, 'gap' => 11],
+    'masonry, as many as fit, captions' => ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 170, 'caption_lines' => 1, 'phone' => ['columns' => 2]],
+    'mosaic' => ['kind' => 'mosaic', 'row_height' => 170],
+    'mosaic, captions' => ['kind' => 'mosaic', 'row_height' => 260, 'caption_lines' => 3, 'gap' => 3],
+    'grid, balanced' => ['kind' => 'grid', 'columns' => 5, 'shape' => '4:3', 'last_row' => 'balance'],
+    'one per row' => ['kind' => 'single', 'caption_lines' => 1],
+    'strip' => ['kind' => 'strip', 'height' => 380],
+    'slideshow' => ['kind' => 'slideshow', 'phone' => ['height' => 250]],
+];
+
+it('places every tile inside the width and none upon another, in bands without holes', function (array $layout): void {
+    foreach ([0, 1, 2, 7, 23] as $count) {
+        $arrangement = laidOut($layout, $count === 0 ? [] : pile($count, $count));
+        expect($arrangement->bands[0]->band->from)->toBe(0)->and(array_slice($arrangement->bands, -1)[0]->band->until)->toBeNull();
+        foreach ($arrangement->bands as $i => $band) {
+            if ($i > 0) {
+                expect($band->band->from)->toBe($arrangement->bands[$i - 1]->band->until);
+            }
+            $from = max(Arrangement::NARROWEST, $band->band->from);
+            foreach ([$from, ($band->band->until ?? 2561) - 1] as $width) {
+                $bottom = 0.0;
+                expect(count($band->boxes))->toBe($count)->and(overlapping($band, $width))->toBeNull();
+                foreach ($band->boxes as $box) {
+                    $place = $box->at($width);
+                    $bottom = max($bottom, $place['top'] + $place['height']);
+                    expect($place['width'])->toBeGreaterThan(0.0)->and($place['height'])->toBeGreaterThan(0.0)->and($place['left'])->toBeGreaterThanOrEqual(-0.01);
+                    if (! in_array($layout['kind'], ['strip', 'slideshow'], true)) {
+                        expect($place['left'] + $place['width'])->toBeLessThanOrEqual($width + 0.01);
+                    }
+                }
+                // The lowest of several columns may be another one at the ends of a band.
+                expect($band->height->at($width))->toEqualWithDelta($bottom, 0.01 + ($layout['kind'] === 'masonry' ? 0.05 * $bottom : 0));
+            }
+        }
+    }
+})->with(array_map(static fn (array $layout): array => [$layout], $all));
+
+it('breaks rows as the cheapest of all possible breaks, and never worse than row by row', function (): void {
+    $dice = new Randomizer(new Mt19937(41));
+    for ($trial = 0; $trial < 120; $trial++) {
+        $count = $dice->getInt(1, $trial < 8 ? 14 : 10);
+        $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? $dice->getInt(30, 60) / 10 : $dice->getInt(40, 240) / 100, range(1, $count));
+        $width = (float) $dice->getInt(240, 2560);
+        $breaks = new RowBreaks($dice->getInt(80, 500), $dice->getInt(0, 30), LastRow::cases()[$trial % 4]);
+        $best = $breaks->cost($ratios, $breaks->best($ratios, $width), $width);
+        $least = INF;
+        for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
+            $starts = [0];
+            for ($i = 1; $i < $count; $i++) {
+                if (($mask >> ($i - 1) & 1) === 1) {
+                    $starts[] = $i;
+                }
+            }
+            $least = min($least, $breaks->cost($ratios, $starts, $width));
+        }
+        expect($best)->toEqualWithDelta($least, 1e-9)->and($best)->toBeLessThanOrEqual($breaks->cost($ratios, $breaks->greedy($ratios, $width), $width) + 1e-9);
+    }
+});
+
+it('keeps rows within a quarter of the wished height over a whole band', function (): void {
+    // Ordinary shapes, rows of several: where any breaks can hold it.
+    $pictures = array_map(static fn (int $i): Ratio => Ratio::of([1.5, 1.333, 0.75, 1.0][$i % 4], 1), range(1, 60));
+    $arrangement = laidOut(['kind' => 'rows', 'row_height' => 200, 'last_row' => 'balance', 'phone' => ['row_height' => 120]], $pictures);
+    expect(count($arrangement->bands))->toBeLessThan(12);
+    foreach ($arrangement->bands as $band) {
+        foreach (($band->band->until ?? 2561) <= 400 ? [] : [max(400, $band->band->from), ($band->band->until ?? 2561) - 1] as $width) {
+            $wished = $width >= 600 ? 200 : 120;
+            foreach (array_slice($band->rowStarts, 0, -1) as $start) {
+                expect(abs($band->boxes->heights[$start]->at($width) - $wished))->toBeLessThanOrEqual(0.251 * $wished);
+            }
+        }
+    }
+});
+
+it('ends the columns of a masonry more level than the shortest column does, and keeps the order readable', function (): void {
+    $ours = $plain = 0.0;
+    $dice = new Randomizer(new Mt19937(17));
+    for ($trial = 0; $trial < 60; $trial++) {
+        $columns = $dice->getInt(2, 6);
+        $heights = array_map(static fn (): float => $dice->getInt(60, 400), range(1, $dice->getInt(5, 60)));
+        $choice = new ColumnChoice($columns);
+        $ends = array_fill(0, $columns, 0.0);
+        $starts = [];
+        foreach ($choice->best($heights) as $i => $column) {
+            foreach (array_slice($starts, 0, max(0, $i - 2 * $columns)) as $earlier) {
+                expect($ends[$column])->toBeGreaterThanOrEqual($earlier - 1e-6);
+            }
+            $starts[] = $ends[$column];
+            $ends[$column] += $heights[$i];
+        }
+        $greedy = ColumnChoice::apart($choice->shortest($heights)[1]);
+        expect(ColumnChoice::apart($ends))->toBeLessThanOrEqual($greedy + 1e-6);
+        $ours += ColumnChoice::apart($ends);
+        $plain += $greedy;
+    }
+    expect($ours)->toBeLessThan(0.6 * $plain);
+});
+
+it('fills the rectangle of a mosaic without holes, and leaves the beginning as it is when one comes at the end', function (): void {
+    $pictures = pile(40, 5);
+    $more = [...$pictures, Ratio::of(3, 2)];
+    $before = laidOut(['kind' => 'mosaic', 'gap' => 0], $pictures);
+    $after = laidOut(['kind' => 'mosaic', 'gap' => 0], $more);
+    foreach ($before->bands as $i => $band) {
+        $width = $band->middle();
+        $area = 0.0;
+        foreach ($band->boxes as $n => $box) {
+            $place = $box->at($width);
+            $area += $place['width'] * $place['height'];
+            expect($place['width'] / $place['height'])->toEqualWithDelta($pictures[$n]->value, 0.001);
+            if ($n < 40 - MosaicChoice::REACH) {
+                expect($after->bands[$i]->boxes->get($n)->at($width))->toEqualWithDelta($place, 0.001);
+            }
+        }
+        expect($area)->toEqualWithDelta($width * $band->height->at($width), 1.0);
+    }
+});
+
+it('makes chosen pictures of a mosaic large', function (): void {
+    $pictures = array_fill(0, 20, Ratio::of(3, 2));
+    $plain = laidOut(['kind' => 'mosaic'], $pictures)->at(1120)->boxes;
+    $chosen = laidOut(['kind' => 'mosaic'], $pictures, [4])->at(1120)->boxes;
+    $others = array_sum(array_map(static fn (int $i): float => $chosen->widths[$i]->at(1120), range(8, 19))) / 12;
+    expect($chosen->widths[4]->at(1120))->toBeGreaterThan(1.4 * $others)->and($chosen->widths[4]->at(1120))->toBeGreaterThan($plain->widths[4]->at(1120));
+});
+
+it('lets the next picture of a strip peek out, however narrow it is', function (): void {
+    foreach ([240, 354, 600, 1120, 2500] as $width) {
+        foreach (laidOut(['kind' => 'strip', 'height' => 500], pile(9, 3))->at($width)->boxes as $box) {
+            expect($box->width->at($width))->toBeLessThanOrEqual(LineLayout::PEEK * $width + 0.01);
+        }
+    }
+});
+
+it('balances a grid so that its rows differ by one at most', function (): void {
+    for ($count = 1; $count <= 40; $count++) {
+        $band = laidOut(['columns' => 4, 'last_row' => 'balance'], pile($count, 1))->at(1120);
+        $inRows = array_map(static fn (int $start, int $row): int => ($band->rowStarts[$row + 1] ?? $count) - $start, $band->rowStarts, array_keys($band->rowStarts));
+        expect(array_sum($inRows))->toBe($count)->and(max($inRows))->toBeLessThanOrEqual(4)->and(max($inRows) - min($inRows))->toBeLessThanOrEqual(1);
+    }
+});

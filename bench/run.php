@@ -12,6 +12,8 @@ declare(strict_types=1);
 use Bench\FocalBench;
 use Bench\GridBench;
 use Bench\IntakeBench;
+use Bench\LayoutBench;
+use Bench\MarkupBench;
 use Bench\OrderBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
@@ -37,6 +39,17 @@ Artisan::call('migrate', ['--force' => true]);
 $benches = [
     'grid-1000' => fn (): array => GridBench::run(1000),
     'grid-10000' => fn (): array => GridBench::run(10000),
+    'rows-1000' => fn (): array => LayoutBench::arrange('rows', 1000),
+    'rows-10000' => fn (): array => LayoutBench::arrange('rows', 10_000),
+    'masonry-1000' => fn (): array => LayoutBench::arrange('masonry', 1000),
+    'masonry-10000' => fn (): array => LayoutBench::arrange('masonry', 10_000),
+    'mosaic-1000' => fn (): array => LayoutBench::arrange('mosaic', 1000),
+    'mosaic-10000' => fn (): array => LayoutBench::arrange('mosaic', 10_000),
+    'suggest-24' => fn (): array => LayoutBench::suggest(24),
+    'suggest-200' => fn (): array => LayoutBench::suggest(200),
+    'balance' => fn (): array => LayoutBench::balance(),
+    'tiled-cost' => fn (): array => LayoutBench::tiledCost(),
+    'markup-200' => fn (): array => MarkupBench::run(200),
     'proof-200' => fn (): array => ProofBench::run(200),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),

@@ -6,6 +6,7 @@ namespace ZincPane\Core\Markup;
 
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 
 /** Tiles that are placed by their boxes: of each its left, top and width; the height follows from its shape. */
@@ -61,26 +62,30 @@ final readonly class PlacedCss implements PlacesCss
     /** As low as the lowest tile, whichever that is within the band. */
     private function height(Boxes $boxes, int $count, BandArrangement $band): string
     {
-        $ends = [];
-        $at = $band->middle();
+        $from = max(Arrangement::NARROWEST, $band->band->from);
+        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        /** @var array<int, Linear> $lowest of which none is above another all along the band */
+        $lowest = [];
+        $isBelow = static fn (Linear $one, Linear $other): bool => $one->at($from) >= $other->at($from) - 0.005 && $one->at($until) >= $other->at($until) - 0.005;
         for ($i = 0; $i < $count; $i++) {
             $end = $boxes->tops[$i]->plus($boxes->heights[$i]);
-            $column = Css::number($boxes->lefts[$i]->at($at), 1);
-            if (! isset($ends[$column]) || $end->at($at) > $ends[$column]->at($at)) {
-                $ends[$column] = $end;
+            foreach ($lowest as $n => $known) {
+                if ($isBelow($known, $end)) {
+                    continue 2;
+                }
+                if ($isBelow($end, $known)) {
+                    unset($lowest[$n]);
+                }
             }
+            $lowest[] = $end;
         }
-        if ($ends === []) {
-            return '0px';
-        }
-        $lowest = max(array_map(static fn (Linear $end): float => $end->at($at), $ends));
-        // Only what is near the lowest in the middle of the band may be lower elsewhere in it.
-        $near = array_unique(array_map(
-            static fn (Linear $end): string => Css::length($end, 'cqw'),
-            array_filter($ends, static fn (Linear $end): bool => $end->at($at) > 0.98 * $lowest - 1),
-        ));
+        $said = array_map(static fn (Linear $line): string => Css::length($line, 'cqw'), $lowest);
 
-        return count($near) === 1 ? (string) array_pop($near) : 'max('.implode(',', $near).')';
+        return match (count($said)) {
+            0 => '0px',
+            1 => implode('', $said),
+            default => 'max('.implode(',', $said).')',
+        };
     }
 
     /**

@@ -82,7 +82,7 @@ final readonly class SectionCss
         if ($first === null) {
             return '';
         }
-        $closed = $this->list.':has(+.zp-all :not(:checked))';
+        $closed = $this->list.':has(+.zp-all input:not(:checked))';
 
         return "{$closed}>:nth-child(n+".($first + 1)."){display:none}{$this->list}+.zp-all{display:block}".$this->places->cut($closed, $band, $first);
     }

@@ -50,6 +50,9 @@
                 <span>To position</span>
                 <input type="number" min="1" :max="gallery.items.length" :value="first + 1" @change="toPosition" @keydown.enter="toPosition" />
             </label>
+            <button v-if="gallery.design.layout.kind === 'mosaic'" class="act" type="button" :aria-pressed="isLarge" @click="enlarge">
+                {{ isLarge ? 'Ordinary size in the mosaic' : 'Large in the mosaic' }}
+            </button>
             <button class="act" type="button" @click="emit('change', { kind: 'hide', items: ids, hidden: !isHidden })">
                 {{ isHidden ? 'Show again' : 'Hide from visitors' }}
             </button>
@@ -90,6 +93,13 @@ const albumNow = computed(() => {
     const albums = new Set(props.items.map(({ album }) => album ?? ''));
     return albums.size === 1 ? [...albums][0] : 'several';
 });
+
+const isLarge = computed(() => ids.value.every((id) => props.gallery.design.layout.large.includes(id)));
+
+function enlarge(): void {
+    const others = props.gallery.design.layout.large.filter((id) => !ids.value.includes(id));
+    emit('change', { kind: 'design', design: { layout: { large: isLarge.value ? others : [...others, ...ids.value] } } });
+}
 
 function assign(event: Event): void {
     const album = (event.target as HTMLSelectElement).value || null;

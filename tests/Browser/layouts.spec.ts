@@ -1,0 +1,178 @@
+import type { Page } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
+import { readdirSync } from 'node:fs';
+import { demo, expect, expectAccessible, galleryOf, signIn, studioApi, test, tileBoxes } from './support';
+
+const NAMES = readdirSync('database/demo/pictures')
+    .filter((file) => file.endsWith('.jpg'))
+    .map((file) => file.replace('.jpg', ''));
+
+const LAYOUTS: Record<string, object> = {
+    'rows, balanced': { kind: 'rows', last_row: 'balance' },
+    'rows, centred, captions': { kind: 'rows', row_height: 160, last_row: 'centre', caption_lines: 2, gap: 15 },
+    'rows, filled': { kind: 'rows', row_height: 300, last_row: 'fill', gap: 0 },
+    masonry: { kind: 'masonry', columns: 4, gap: 12, caption_lines: 1 },
+    mosaic: { kind: 'mosaic', row_height: 180, caption_lines: 0 },
+    'mosaic, captions': { kind: 'mosaic', row_height: 240, gap: 5, caption_lines: 3 },
+    'grid, balanced': { kind: 'grid', column_rule: 'count', columns: 5, shape: '4:3', last_row: 'balance' },
+    'grid, filled, captions': { kind: 'grid', columns: 6, shape: '1:1', last_row: 'fill', caption_lines: 2 },
+    'one per row': { kind: 'single', caption_lines: 1 },
+    strip: { kind: 'strip', height: 360, caption_lines: 0 },
+    slideshow: { kind: 'slideshow', height: 400 },
+};
+
+async function design(page: Page, id: string, layout: object): Promise<{ layout: object; ratios: number[] }> {
+    const api = await studioApi(page);
+    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+    const fresh = await api<{ design: { layout: object }; items: { picture: { width: number; height: number } }[] }>('PATCH', `galleries/${id}`, {
+        version,
+        change: { kind: 'design', design: { layout } },
+    });
+    return { layout: fresh.design.layout, ratios: fresh.items.map(({ picture }) => picture.width / picture.height) };
+}
+
+test('lays every layout out as the core says, at eight widths', async ({ page }) => {
+    test.setTimeout(300_000);
+    const id = await galleryOf(page, 'All layouts', demo(...NAMES.slice(0, 19)));
+    for (const [name, wanted] of Object.entries(LAYOUTS)) {
+        const { layout, ratios } = await design(page, id, wanted);
+        let worst = 0;
+        for (const width of [276, 390, 560, 634, 800, 1100, 1280, 2596]) {
+            await page.setViewportSize({ width, height: 900 });
+            await page.goto(`/studio/proof/${id}`);
+            const inner = await page.locator('.zp-tiles').evaluate((list) => list.getBoundingClientRect().width);
+            const [told] = JSON.parse(
+                execFileSync('php', ['tests/Browser/boxes.php', JSON.stringify([inner]), JSON.stringify(ratios), JSON.stringify(layout)]).toString(),
+            ) as Record<'left' | 'top' | 'width' | 'height', number>[][];
+            const seen = await tileBoxes(page);
+            expect(seen).toHaveLength(ratios.length);
+            seen.forEach((box, index) => {
+                for (const edge of ['left', 'top', 'width', 'height'] as const) worst = Math.max(worst, Math.abs(box[edge] - (told?.[index]?.[edge] ?? NaN)));
+            });
+            const list = await page.locator('.zp-tiles').evaluate((element) => ({ height: element.clientHeight, inside: element.scrollHeight }));
+            expect(list.inside, `${name} at ${width}: nothing sticks out`).toBeLessThanOrEqual(list.height + 1);
+        }
+        console.log(`${name}: worst edge off by ${worst.toFixed(3)} px`);
+        expect(worst, name).toBeLessThanOrEqual(1);
+    }
+});
+
+test('tries candidates, adopts one, and asks for a suggestion, by keyboard', async ({ page }) => {
+    const id = await galleryOf(page, 'Candidates', demo(...NAMES.slice(0, 11)));
+    await page.goto(`/studio/galleries/${id}/layout`);
+    const candidates = page.getByRole('listbox', { name: 'Candidates' }).getByRole('option');
+    await expect(candidates).toHaveCount(11);
+    await expect(page.getByText('One more picture would complete the last row')).toBeVisible();
+    await expectAccessible(page);
+    const wide = page.frameLocator('iframe[title^="Wide"]').locator('.zp-tiles');
+    await expect(wide).toHaveCSS('display', 'grid');
+    await candidates.first().focus();
+    await expect(wide).toHaveCSS('display', 'flex');
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('ArrowRight');
+    await expect(wide).toHaveCSS('position', 'relative');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('link', { name: /Layout Masonry 3/ })).toBeVisible();
+    await page.getByRole('radio', { name: 'Suggest' }).check({ force: true });
+    const suggestions = page.getByRole('listbox', { name: 'Suggestions' }).getByRole('option');
+    await expect(suggestions.first()).toContainText('.');
+    await expect(suggestions).toHaveCount(4);
+    const best = await suggestions.first().textContent();
+    await page.getByLabel('Little crop').fill('0');
+    await page.getByLabel('Even').fill('10');
+    await expect(suggestions.first()).not.toHaveText(best ?? '');
+    await expectAccessible(page);
+    await page.getByRole('radio', { name: 'Crops' }).check({ force: true });
+    await expect(page.getByText('0 % cut')).toHaveCount(11);
+    await page.getByRole('slider', { name: 'Width of the Phone proof' }).focus();
+    await page.keyboard.press('PageUp');
+    await expect(page.getByRole('spinbutton', { name: 'Width of the Phone proof in px' })).toHaveValue('440');
+    await page.getByRole('radio', { name: 'Phone', exact: true }).check({ force: true });
+    await page.getByRole('button', { name: 'Set it' }).click();
+    await expect(page.getByRole('button', { name: 'Leave it to itself' })).toBeVisible();
+});
+
+test('publishes what the proof shows, to the pixel', async ({ page, browser, baseURL }) => {
+    const api = await studioApi(page);
+    const { id } = (await api<{ id: string; title: string }[]>('GET', 'galleries')).find(({ title }) => title === 'Kites for sale') as { id: string };
+    await design(page, id, { kind: 'mosaic' });
+    // Other galleries want files of the same pictures; with each that is made, a page may choose another.
+    let html = '';
+    await expect
+        .poll(
+            async () => {
+                const before = html;
+                html = (await api<{ proof: { html: string } }>('GET', `galleries/${id}`)).proof.html;
+                return before === html;
+            },
+            { intervals: [3000], timeout: 60_000 },
+        )
+        .toBe(true);
+    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+    await api('POST', `galleries/${id}/live`, { version });
+    const visitor = await (await browser.newContext({ javaScriptEnabled: false, baseURL })).newPage();
+    for (const width of [1280, 390]) {
+        for (const [each, address] of [[page, `/studio/proof/${id}`] as const, [visitor, '/kites'] as const]) {
+            await each.setViewportSize({ width, height: 900 });
+            await each.goto(address);
+            await each.evaluate(() => document.fonts.ready);
+            for (const image of await each.locator('.zp-tiles img').all()) await image.evaluate((element: HTMLImageElement) => element.decode());
+        }
+        const shots = await Promise.all([page, visitor].map((each) => each.locator('.zp-tiles').screenshot({ animations: 'disabled' })));
+        expect(shots[0]?.equals(shots[1] ?? Buffer.alloc(0)), `same pixels at ${width}`).toBe(true);
+    }
+    await visitor.context().close();
+});
+
+test('shows the rest when it is asked for, page by page, and a slideshow that can be held, with and without a script', async ({ page, browser, baseURL }) => {
+    await signIn(page);
+    const api = await studioApi(page);
+    const { id } = (await api<{ id: string; title: string }[]>('GET', 'galleries')).find(({ title }) => title === 'Kites for sale') as { id: string };
+    const plain = await (await browser.newContext({ javaScriptEnabled: false, baseURL })).newPage();
+    async function publish(layout: object): Promise<void> {
+        await design(page, id, layout);
+        const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+        await api('POST', `galleries/${id}/live`, { version });
+        await page.goto('/kites');
+        await plain.goto('/kites');
+    }
+    await publish({ kind: 'rows', at_first: 'rows', first_rows: 1 });
+    const all = await plain.locator('.zp-tiles>li').count();
+    const shown = await plain.locator('.zp-tiles>li:visible').count();
+    expect(shown).toBeGreaterThan(0);
+    expect(shown).toBeLessThan(all);
+    await plain.getByRole('checkbox', { name: `Show all ${all}` }).check({ force: true });
+    await expect(plain.locator('.zp-tiles>li:visible')).toHaveCount(all);
+    await expectAccessible(page);
+
+    await publish({ kind: 'grid', columns: 3, at_first: 'pages', first_rows: 1 });
+    await expect(plain.locator('.zp-tiles>li:visible')).toHaveCount(3);
+    await plain.getByRole('radio', { name: '2', exact: true }).check({ force: true });
+    await expect(plain.getByRole('list', { name: /page 2/ })).toBeVisible();
+    await expectAccessible(page);
+
+    await publish({ kind: 'slideshow', seconds: 1, at_first: 'all' });
+    const place = () => page.locator('.zp-tiles').evaluate((list) => Math.round(list.scrollLeft));
+    await page.mouse.move(5, 5);
+    await expect.poll(place, { timeout: 5000 }).toBeGreaterThan(0);
+    await page.getByRole('button', { name: 'Pause the slideshow' }).click();
+    await page.mouse.move(5, 5);
+    await page.waitForTimeout(900);
+    const held = await place();
+    await page.waitForTimeout(1800);
+    expect(await place()).toBe(held);
+    await expectAccessible(page);
+    await page.emulateMedia({ reducedMotion: 'reduce' });
+    await page.reload();
+    await expect(page.getByRole('button', { name: 'Play the slideshow' })).toBeVisible();
+
+    await publish({ kind: 'strip', seconds: 0 });
+    await page.locator('.zp-tiles').focus();
+    await page.keyboard.press('ArrowRight');
+    await expect.poll(place).toBeGreaterThan(0);
+    await page.getByRole('button', { name: 'Previous pictures' }).click();
+    await expect.poll(place).toBe(0);
+    await expectAccessible(page);
+    await plain.context().close();
+});

@@ -10,6 +10,7 @@ declare(strict_types=1);
  */
 
 use Bench\FocalBench;
+use Bench\FormatsBench;
 use Bench\GridBench;
 use Bench\IntakeBench;
 use Bench\LayoutBench;
@@ -19,6 +20,7 @@ use Bench\ProofBench;
 use Bench\RenditionsBench;
 use Bench\StoreBench;
 use Bench\TidyBench;
+use Bench\WeightBench;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Support\Facades\Artisan;
 
@@ -50,6 +52,8 @@ $benches = [
     'balance' => fn (): array => LayoutBench::balance(),
     'tiled-cost' => fn (): array => LayoutBench::tiledCost(),
     'markup-200' => fn (): array => MarkupBench::run(200),
+    'formats' => fn (): array => FormatsBench::run($folder),
+    'weight-model' => fn (): array => WeightBench::run($folder),
     'proof-200' => fn (): array => ProofBench::run(200),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),

@@ -38,12 +38,13 @@ final readonly class TidyPictures
         $key = Picture::keyFor($picture->hash, $recipe);
         $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
         [$bytes, $raster] = $this->look->take($source, $first, $this->disks->disk('renditions'), Picture::folderOf($key));
-        $this->database->transaction(function () use ($picture, $recipe, $key, $size, $raster, $first, $bytes): void {
+        $palette = Palette::of($raster);
+        $this->database->transaction(function () use ($picture, $recipe, $key, $size, $raster, $palette, $first, $bytes): void {
             $picture->update([
                 'recipe' => $recipe->isPlain() ? [] : $recipe->toArray(),
                 'rendition_key' => $key,
                 'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value,
-                'palette' => Palette::of($raster)->toArray(), 'look' => LookHash::of($raster)->hex,
+                'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => LookHash::of($raster)->hex,
                 'renditions' => [$first->fileName() => $bytes],
                 'state' => PictureState::Preparing,
             ]);

@@ -41,9 +41,9 @@ final class LoadDemo extends Command
 
     /** Key in the catalogue, title, layout, page and spot; null stands on no page yet. */
     private const GALLERIES = [
-        ['wind', 'Long Wind Day', ['columns' => 3, 'shape' => '3:2', 'gap' => 10, 'last_row' => 'centre'], null],
+        ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 10, 'last_row' => 'balance'], null],
         ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
-        ['shop', 'From the workshop', ['column_rule' => 'fit', 'tile_width' => 200, 'shape' => '4:3', 'gap' => 6], ['home', 4]],
+        ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 8], ['home', 4]],
     ];
 
     public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int

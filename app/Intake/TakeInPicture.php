@@ -62,10 +62,11 @@ final readonly class TakeInPicture
         ]);
         $raster = $this->firstLook($picture, $path, $size);
         $focal = FocalFinder::find($raster);
+        $palette = Palette::of($raster);
         [$x, $y] = $from->focal ?? [$focal->x, $focal->y];
         $picture->fill([
             'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
-            'palette' => Palette::of($raster)->toArray(), 'look' => LookHash::of($raster)->hex,
+            'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => LookHash::of($raster)->hex,
         ]);
         $this->words->fill($picture, $this->facts->read($path), $from);
     }

@@ -54,6 +54,12 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
+        return new Item($this->id, $this->picture_id, $this->ownWords(), $this->text, $this->album, $this->is_hidden);
+    }
+
+    /** What the gallery says of it instead of the picture's own words. */
+    public function ownWords(): ItemWords
+    {
         // As the database gave them: a proof asks hundreds of items for all of their words.
         $row = $this->attributes;
         $texts = [];
@@ -62,13 +68,14 @@ final class GalleryItem extends Model
                 $texts[$field->value] = $row[$field->value];
             }
         }
+        $decorative = $row['decorative'] ?? null;
 
-        return new Item($this->id, $this->picture_id, ItemWords::of($texts, $this->decorative), $this->text, $this->album, $this->is_hidden);
+        return ItemWords::of($texts, $decorative === null ? null : (bool) $decorative);
     }
 
     /** The words in force: the gallery's where it has some, else the picture's own. */
     public function words(): Words
     {
-        return $this->toCore()->words->over($this->picture === null ? new Words : $this->picture->words());
+        return $this->ownWords()->over($this->picture === null ? new Words : $this->picture->words());
     }
 }

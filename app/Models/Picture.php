@@ -42,6 +42,7 @@ use ZincPane\Core\Tidying\Recipe;
  * @property string $alt
  * @property string $link
  * @property string $credit
+ * @property string $colour
  * @property string $keywords
  * @property bool $decorative
  * @property array<string, string> $offered
@@ -165,6 +166,14 @@ final class Picture extends Model
     public function palette(): Palette
     {
         return Palette::fromArray($this->palette);
+    }
+
+    /** The colour one would name first, as "#8090a0"; null where none was found. */
+    public function ownColour(): ?string
+    {
+        $colour = (string) $this->plain('colour');
+
+        return $colour === '' ? null : $colour;
     }
 
     public function look(): ?LookHash

@@ -25,7 +25,7 @@ final class ShownItems
         }
         $video = $picture->kind === PictureKind::Video ? new ShownVideo($picture->address().'/'.$picture->videoFile(), $picture->media_type) : null;
 
-        return new ShownPicture($face->size(), $face->focal(), $words, $face->address(), array_values($made), $video, $face->palette === [] ? null : $face->palette()->main()->toHex());
+        return new ShownPicture($face->size(), $face->focal(), $words, $face->address(), array_values($made), $video, $face->ownColour());
     }
 
     public static function text(string $cleaned, Words $words): ShownText

@@ -21,11 +21,19 @@ final class Sizes
     /** @var array<string, string> */
     private array $known = [];
 
+    /** @var array<int, array{int, Linear, float}>|null */
+    private ?array $stretches = null;
+
+    /**
+     * @param  int  $below  px of caption under each picture
+     * @param  bool  $isBrief  tells each width by a single share of the window, right in the middle of its stretch and to a few per cent at its ends
+     */
     public function __construct(
         private readonly Arrangement $arrangement,
         private readonly ContentWidth $content,
         private readonly bool $crops,
         private readonly int $below = 0,
+        private readonly bool $isBrief = false,
     ) {
     }
 
@@ -64,18 +72,46 @@ final class Sizes
     private function written(array $lines): string
     {
         $parts = [];
-        foreach ($this->content->steps as $i => [$from, $inner]) {
-            $end = $this->content->steps[$i + 1][0] ?? null;
-            foreach ($lines as $j => $line) {
-                $start = $this->startOf($j, $inner, $from);
-                if ($start === null || ($end !== null && $start >= $end)) {
-                    continue;
-                }
-                $parts[$start] = Css::length($line->after($inner), 'vw', 1);
-            }
+        foreach ($this->stretches ??= $this->stretches() as $start => [$band, $inner, $middle]) {
+            $line = $lines[$band]->after($inner);
+            $parts[$start] = $this->isBrief ? self::brief($line, $middle) : Css::length($line, 'vw', 1);
         }
 
         return self::joined($parts);
+    }
+
+    /**
+     * Stretches of window widths in which one line holds: by the width in px they begin at, ascending,
+     * the band, the inner width as a line in the window's, and the middle in px.
+     *
+     * @return array<int, array{int, Linear, float}>
+     */
+    private function stretches(): array
+    {
+        $stretches = [];
+        foreach ($this->content->steps as $i => [$from, $inner]) {
+            $end = $this->content->steps[$i + 1][0] ?? null;
+            foreach (array_keys($this->arrangement->bands) as $band) {
+                $start = $this->startOf($band, $inner, $from);
+                if ($start !== null && ($end === null || $start < $end)) {
+                    $stretches[$start] = [$band, $inner];
+                }
+            }
+        }
+        ksort($stretches);
+        $starts = array_keys($stretches);
+        $told = [];
+        foreach ($starts as $i => $start) {
+            $from = max($start, Arrangement::NARROWEST);
+            $told[$start] = [...$stretches[$start], sqrt($from * max($from, $starts[$i + 1] ?? Arrangement::WIDEST))];
+        }
+
+        return $told;
+    }
+
+    private static function brief(Linear $line, float $middle): string
+    {
+        return abs($line->a) < 1e-9 ? Css::number($line->b, 0).'px' : Css::number(100 * $line->at($middle) / $middle, 1).'vw';
     }
 
     /** The window width in px at which a band begins under a line of the content; null when it is over before. */
@@ -94,16 +130,19 @@ final class Sizes
     }
 
     /**
-     * @param  array<int, string>  $parts  lengths by the window width they begin at
+     * @param  array<int, string>  $parts  lengths by the window width they begin at, ascending
      */
     private static function joined(array $parts): string
     {
-        krsort($parts);
         $written = [];
+        $last = null;
         foreach ($parts as $start => $length) {
-            $written[] = $start > 0 ? "(min-width:{$start}px) {$length}" : $length;
+            if ($length !== $last) {
+                $written[] = $start > 0 ? "(min-width:{$start}px) {$length}" : $length;
+                $last = $length;
+            }
         }
 
-        return implode(', ', $written);
+        return implode(', ', array_reverse($written));
     }
 }

@@ -168,53 +168,69 @@ final class MosaicChoice
 
     /**
      * What each pattern costs that may begin with a tile; one picture across the whole width always may.
+     * Written for speed: it is asked for every tile, and goes through all patterns.
      *
      * @return array<int, float> by number of the pattern
      */
     private function costsAt(int $first): array
     {
         $costs = [];
+        $alphas = $this->alphas;
+        $within = $this->within;
+        $gap = $this->gap;
         $left = count($this->inverse) - $first;
         $lowest = self::LOWEST * $this->height;
         $highest = self::HIGHEST * $this->height;
+        $ordinary = self::AREA * $this->height * $this->height;
         foreach ($this->tiles as $number => $tiles) {
             if ($tiles > $left) {
                 continue;
             }
             $pattern = MosaicBlock::PATTERNS[$number];
-            [$alpha, $beta] = $this->sums($first, $pattern);
-            $high = ($this->width - $beta) / $alpha;
-            if ($number === 0 || ($high > $lowest && $high < $highest)) {
-                $costs[$number] = $this->cost($first, $pattern, max(1.0, $high));
+            $stacks = count($pattern);
+            $alpha = 0.0;
+            $beta = ($stacks - 1) * $gap;
+            $i = $first;
+            $own = [0.0, 0.0, 0.0, 0.0, 0.0];
+            foreach ($pattern as $n => $stacked) {
+                $own[$n] = $a = $alphas[$stacked][$i];
+                $alpha += $a;
+                $beta -= $a * $within[$stacked];
+                $i += $stacked;
             }
+            $high = ($this->width - $beta) / $alpha;
+            if ($number !== 0 && ($high <= $lowest || $high >= $highest)) {
+                continue;
+            }
+            $high = $high > 1.0 ? $high : 1.0;
+            $cost = $stacks === $tiles ? self::PLAIN * $stacks : 0.0;
+            $i = $first;
+            foreach ($pattern as $n => $stacked) {
+                // The tiles of a stack are reckoned alike; a chosen one is to stand alone.
+                $wide = $own[$n] * ($high - $within[$stacked]);
+                $share = ($wide > 1.0 ? $wide : 1.0) * $high / ($stacked * $ordinary);
+                if ($this->large !== []) {
+                    $share /= $this->largeness($i, $stacked);
+                }
+                if ($share < 0.5 || $share > 2.0) {
+                    $cost += $stacked * ($share + 1 / $share - 2.5);
+                }
+                $i += $stacked;
+            }
+            $costs[$number] = $cost;
         }
 
         return $costs;
     }
 
-    /**
-     * @param  list<int>  $pattern
-     */
-    private function cost(int $first, array $pattern, float $high): float
+    /** How many times as large as an ordinary one a stack is wished. */
+    private function largeness(int $first, int $size): float
     {
-        $cost = count($pattern) === array_sum($pattern) ? self::PLAIN * count($pattern) : 0.0;
-        $ordinary = self::AREA * $this->height * $this->height;
-        $i = $first;
-        foreach ($pattern as $stacked) {
-            $wide = $this->alphas[$stacked][$i] * ($high - $this->within[$stacked]);
-            // Those of a stack are reckoned alike; a chosen one is to stand alone.
-            $share = max(1.0, $wide) * $high / ($stacked * $ordinary);
-            if ($this->large !== []) {
-                for ($n = 0; $n < $stacked; $n++) {
-                    $share /= isset($this->large[$i + $n]) ? self::LARGE : 1.0;
-                }
-            }
-            if ($share < 0.5 || $share > 2.0) {
-                $cost += $stacked * ($share + 1 / $share - 2.5);
-            }
-            $i += $stacked;
+        $times = 1.0;
+        for ($i = $first; $i < $first + $size; $i++) {
+            $times *= isset($this->large[$i]) ? self::LARGE : 1.0;
         }
 
-        return $cost;
+        return $times;
     }
 }

@@ -78,17 +78,17 @@ final readonly class MosaicLayout implements Layout
             $i = $start;
             foreach ($pattern as $stacked) {
                 [$a, $b] = $choice->stack($i, $stacked);
-                $wide = $high->times($a)->plusPx($b);
+                $wide = Linear::of($high->a * $a, $high->b * $a + $b);
                 $y = $top;
                 for ($n = 0; $n < $stacked; $n++, $i++) {
-                    $tall = $wide->times($inverse[$i])->plusPx($below);
+                    $tall = Linear::of($wide->a * $inverse[$i], $wide->b * $inverse[$i] + $below);
                     $lefts[] = $left;
                     $tops[] = $y;
                     $widths[] = $wide;
                     $heights[] = $tall;
-                    $y = $y->plus($tall)->plusPx($gap);
+                    $y = Linear::of($y->a + $tall->a, $y->b + $tall->b + $gap);
                 }
-                $left = $left->plus($wide)->plusPx($gap);
+                $left = Linear::of($left->a + $wide->a, $left->b + $wide->b + $gap);
             }
             $top = $top->plus($high)->plusPx($gap);
         }

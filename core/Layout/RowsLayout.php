@@ -57,6 +57,7 @@ final readonly class RowsLayout implements Layout
     private function band(WidthBand $band, array $starts, array $ratios): BandArrangement
     {
         $count = count($ratios);
+        $gap = $this->design->gap;
         $lefts = $tops = $widths = $heights = [];
         $bottom = Linear::px(0);
         $most = 1;
@@ -73,12 +74,12 @@ final readonly class RowsLayout implements Layout
             $top = $row === 0 ? $bottom : $bottom->plusPx($this->design->gap);
             $whole = $height->plusPx($this->design->belowPicture());
             for ($i = $start; $i < $end; $i++) {
-                $width = $height->times($ratios[$i]);
+                $width = Linear::of($height->a * $ratios[$i], $height->b * $ratios[$i]);
                 $lefts[] = $left;
                 $tops[] = $top;
                 $widths[] = $width;
                 $heights[] = $whole;
-                $left = $left->plus($width)->plusPx($this->design->gap);
+                $left = Linear::of($left->a + $width->a, $left->b + $width->b + $gap);
             }
             $bottom = $top->plus($whole);
         }

@@ -56,16 +56,18 @@ final readonly class FlowCss implements PlacesCss
         if ($this->layout->kind === LayoutKind::Grid) {
             return $this->even($band, count($items));
         }
+        $gap = $this->layout->gap;
         foreach (array_keys($items) as $i) {
+            // A share of what the gaps leave: of all tiles of a row the gaps are the same.
             $width = $band->boxes->widths[$i];
-            $rules->add($i, "--w{$number}:".Css::number(100 * $width->a, 3));
-            $px = Css::number($width->b, 2);
-            if ($px !== '0') {
-                $rules->add($i, "--p{$number}:{$px}");
+            $rules->add($i, "--w{$number}:".Css::number($width->a, 5));
+            $gaps = $gap === 0 ? '0' : Css::number(-$width->b / ($width->a * $gap), 3);
+            if ($gaps !== '0') {
+                $rules->add($i, "--n{$number}:{$gaps}");
             }
         }
 
-        return "{$this->list}>li{width:calc(var(--w{$number})*1% + var(--p{$number},0)*1px - ".self::SAFETY.')}';
+        return "{$this->list}>li{width:calc(var(--w{$number})*(100% - var(--n{$number},0)*{$gap}px) - ".self::SAFETY.')}';
     }
 
     /** Rows of a balanced grid: the fuller ones first, then those with one tile less. */

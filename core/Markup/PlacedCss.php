@@ -44,8 +44,9 @@ final readonly class PlacedCss implements PlacesCss
 
     private function told(TileRules $rules, int $tile, string $name, Linear $line): void
     {
-        $share = Css::number(100 * $line->a, 3);
-        $px = Css::number($line->b, 2);
+        // Exact to a fifth of a px at any width in use.
+        $share = Css::number(100 * $line->a, 2);
+        $px = Css::number($line->b, 1);
         if ($share !== '0') {
             $rules->add($tile, "--{$name}:{$share}");
         }

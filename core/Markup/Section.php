@@ -10,7 +10,6 @@ use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\AlbumView;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
-use ZincPane\Core\Layout\Layout;
 use ZincPane\Core\Layout\Layouts;
 
 /** A run of tiles that is laid out by itself: a gallery, or one of its albums. */
@@ -46,16 +45,15 @@ final readonly class Section
             }
             $byAlbum[$album][] = $item;
         }
-        $layout = Layouts::of($design);
-        $sections = $byAlbum[''] === [] && count($byAlbum) > 1 ? [] : [self::laidOut(null, $byAlbum[''], $layout, $largeByAlbum[''])];
+        $sections = $byAlbum[''] === [] && count($byAlbum) > 1 ? [] : [self::laidOut(null, $byAlbum[''], $design, $largeByAlbum[''])];
         foreach ($shown->list as $album) {
             if (isset($byAlbum[$album->id])) {
-                $sections[] = self::laidOut($album->name, $byAlbum[$album->id], $layout, $largeByAlbum[$album->id] ?? []);
+                $sections[] = self::laidOut($album->name, $byAlbum[$album->id], $design, $largeByAlbum[$album->id] ?? []);
             }
         }
-        $sections = $sections === [] ? [self::laidOut(null, [], $layout, [])] : $sections;
+        $sections = $sections === [] ? [self::laidOut(null, [], $design, [])] : $sections;
 
-        return count($sections) === 1 && $design->layout->atFirst === AtFirst::Pages ? self::paged($sections[0], $design, $layout) : $sections;
+        return count($sections) === 1 && $design->layout->atFirst === AtFirst::Pages ? self::paged($sections[0], $design) : $sections;
     }
 
     /**
@@ -63,7 +61,7 @@ final readonly class Section
      *
      * @return non-empty-list<self>
      */
-    private static function paged(self $whole, GalleryDesign $design, Layout $layout): array
+    private static function paged(self $whole, GalleryDesign $design): array
     {
         $most = $whole->arrangement->at(self::PAGE_WIDTH)->rowStarts[$design->layout->firstRows] ?? 0;
         if ($most < 1) {
@@ -71,7 +69,7 @@ final readonly class Section
         }
         $pages = [];
         foreach (array_chunk($whole->items, $most) as $i => $items) {
-            $pages[] = new self(null, $items, $layout->arrange(self::shapes($items)), $i + 1);
+            $pages[] = new self(null, $items, Layouts::arranged($design, self::shapes($items), []), $i + 1);
         }
 
         return $pages === [] ? [$whole] : $pages;
@@ -81,9 +79,9 @@ final readonly class Section
      * @param  list<Shown>  $items
      * @param  list<int>  $large
      */
-    private static function laidOut(?string $name, array $items, Layout $layout, array $large): self
+    private static function laidOut(?string $name, array $items, GalleryDesign $design, array $large): self
     {
-        return new self($name, $items, $layout->arrange(self::shapes($items), $large));
+        return new self($name, $items, Layouts::arranged($design, self::shapes($items), $large));
     }
 
     /**

@@ -59,6 +59,7 @@ return new class extends Migration
             $table->string('focal_by')->default('found')->comment('found or person; the point is told on the upright original');
             $table->string('shape')->default('landscape')->index();
             $table->json('palette')->default('[]')->comment('OKLab l, a, b and share of each colour');
+            $table->string('colour', 7)->default('')->comment('the one named first, as hexadecimal sRGB');
             $table->string('look', 16)->nullable()->comment('perceptual hash');
             $table->foreignUlid('poster_id')->nullable()->constrained('pictures')->nullOnDelete()->comment('what stands for a video');
             $table->index('poster_id');

@@ -50,12 +50,12 @@ test('does the whole layout by keyboard alone', async ({ page }) => {
     await page.getByRole('radio', { name: 'As many as fit' }).focus();
     await page.keyboard.press('ArrowLeft');
     await expect(page.getByRole('slider', { name: 'How many' })).toBeVisible();
-    await page.getByRole('radio', { name: 'Start' }).focus();
-    await page.keyboard.press('ArrowRight');
-    await expect(page.getByRole('radio', { name: 'Centre' })).toBeChecked();
+    await page.getByRole('radio', { name: 'Masonry' }).focus();
+    await page.keyboard.press('ArrowLeft');
+    await expect(page.getByRole('radio', { name: 'Grid', exact: true })).toBeChecked();
     await expect(page.getByText('2 changes not live')).toBeVisible();
     await page.keyboard.press('Control+z');
-    await expect(page.getByRole('radio', { name: 'Start' })).toBeChecked();
+    await expect(page.getByRole('radio', { name: 'Masonry' })).toBeChecked();
     await page.keyboard.press('Control+z');
     await expect(page.getByText('all live')).toBeVisible();
 });

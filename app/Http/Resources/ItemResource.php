@@ -22,16 +22,17 @@ final class ItemResource
         $flaws = AltReview::of($words);
         $items = [];
         foreach ($rows as $i => $row) {
+            $picture = $row->picture === null ? null : PictureResource::describe($row->picture);
             $items[] = [
                 'id' => $row->id,
-                'kind' => $row->picture === null ? 'text' : $row->picture->kind->value,
-                'picture' => $row->picture === null ? null : PictureResource::describe($row->picture),
+                'kind' => $picture === null ? 'text' : $picture['kind'],
+                'picture' => $picture,
                 'text' => $row->text,
                 'album' => $row->album,
                 'hidden' => $row->is_hidden,
                 'words' => $words[$i]->toArray(),
-                'exceptions' => array_keys(array_filter($row->toCore()->words->toArray(), static fn (string|bool|null $word): bool => $word !== null)),
-                'flaws' => $row->picture === null ? [] : array_map(static fn (AltFlaw $flaw): array => ['code' => $flaw->value, 'label' => $flaw->label(), 'advice' => $flaw->advice()], $flaws[$i]),
+                'exceptions' => array_keys(array_filter($row->ownWords()->toArray(), static fn (string|bool|null $word): bool => $word !== null)),
+                'flaws' => $picture === null ? [] : array_map(static fn (AltFlaw $flaw): array => ['code' => $flaw->value, 'label' => $flaw->label(), 'advice' => $flaw->advice()], $flaws[$i]),
             ];
         }
 

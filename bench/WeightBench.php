@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Bench;
+
+use Symfony\Component\Process\Process;
+use ZincPane\Core\Delivery\WeightModel;
+use ZincPane\Core\Geometry\Size;
+
+/** How far the predicted weight of a rendition is from the file's, told from one file of the same picture. */
+final class WeightBench
+{
+    private const KNOWN = 540;
+
+    private const WIDTHS = [196, 240, 360, 810, 1215, 1820];
+
+    /**
+     * @return array<string, int|float>
+     */
+    public static function run(string $folder): array
+    {
+        $off = [];
+        foreach (glob(database_path('demo/pictures/*.jpg')) ?: [] as $i => $file) {
+            [$width, $height] = getimagesize($file) ?: [1, 1];
+            if ($i % 3 !== 0) {
+                continue;
+            }
+            $size = Size::of($width, $height);
+            $known = [self::KNOWN => self::bytes($file, self::KNOWN, $folder)];
+            foreach (self::WIDTHS as $wanted) {
+                if ($wanted < $width) {
+                    $off[] = abs(WeightModel::bytes($known, $size, $wanted) / self::bytes($file, $wanted, $folder) - 1);
+                }
+            }
+        }
+        sort($off);
+
+        return ['files' => count($off), 'median_error' => round($off[intdiv(count($off), 2)], 3), 'p90_error' => round($off[(int) (0.9 * count($off))], 3)];
+    }
+
+    private static function bytes(string $file, int $width, string $folder): int
+    {
+        $path = "{$folder}/weight.webp";
+        (new Process(['vipsthumbnail', $file, '-s', "{$width}x100000", '-o', $path.'[Q='.config()->integer('zinc.quality.webp').',effort=2,strip]']))->mustRun();
+        clearstatcache();
+
+        return (int) filesize($path);
+    }
+}

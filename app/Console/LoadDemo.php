@@ -43,7 +43,7 @@ final class LoadDemo extends Command
     private const GALLERIES = [
         ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 10, 'last_row' => 'balance'], null],
         ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
-        ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 8], ['home', 4]],
+        ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 8, 'phone' => ['columns' => 2]], ['home', 4]],
     ];
 
     public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int

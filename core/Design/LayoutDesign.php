@@ -112,6 +112,12 @@ final readonly class LayoutDesign
         ];
     }
 
+    /** How pictures fill their tiles; those of a slideshow stand whole in its frame. */
+    public function fillingInForce(): Filling
+    {
+        return $this->kind === LayoutKind::Slideshow ? Filling::Fit : $this->filling;
+    }
+
     /** The shape all tiles share; null where each has its picture's own. */
     public function sharedShape(): ?TileShape
     {

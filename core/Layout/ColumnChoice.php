@@ -7,7 +7,7 @@ namespace ZincPane\Core\Layout;
 /**
  * In which column each tile of a masonry stands, so that the columns end as level as can be.
  *
- * The tiles go, in order, into the shortest column; then the last of them are moved from column to
+ * The tiles go, in order, into the shortest column; then the last of them, but none of the first row, are moved from column to
  * column and exchanged, the best step first, as long as that brings the ends nearer to each other (the
  * sum of their squares is least where they are level). The order stays readable: no tile starts above
  * one that comes more than twice as many places before it as there are columns.
@@ -41,7 +41,8 @@ final readonly class ColumnChoice
         if ($this->columns === 1 || $count <= $this->columns) {
             return $chosen;
         }
-        $first = max(0, $count - self::LAST * $this->columns);
+        // The first row stays as it is read: from start to end.
+        $first = max($this->columns, $count - self::LAST * $this->columns);
         for ($step = 0; $step < self::STEPS; $step++) {
             $better = $this->step($heights, $chosen, $ends, $starts, $first);
             if ($better === null) {

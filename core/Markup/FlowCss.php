@@ -112,7 +112,7 @@ final readonly class FlowCss implements PlacesCss
         if ($this->isHeld($box)) {
             $picture = $box->height->plusPx(-(float) $this->layout->belowPicture());
             $shape = Ratio::of($box->width->at(Arrangement::WIDEST), $picture->at(Arrangement::WIDEST));
-            $at = SectionCss::objectPosition($item, $shape, $this->layout->filling);
+            $at = SectionCss::objectPosition($item, $shape, $this->layout->fillingInForce());
             $rules .= ';--r:auto;--h:'.Css::length($picture, 'cqw').($at === null ? '' : ";--at:{$at}");
         }
 

@@ -25,11 +25,11 @@ final readonly class FrameCss
     {
         $s = ".zp-{$this->id}";
         $gap = $this->layout->gap;
-        $fit = $this->layout->filling === Filling::Crop ? 'cover' : 'contain';
+        $fit = $this->layout->fillingInForce() === Filling::Crop ? 'cover' : 'contain';
         $plain = self::PLAIN;
         $shared = $this->layout->sharedShape()?->ratio();
         // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
-        $behind = $this->layout->filling === Filling::Crop ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)';
+        $behind = $this->layout->fillingInForce() === Filling::Crop ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)';
         $items = array_merge(...array_map(static fn (Section $section): array => $section->items, $sections));
         $has = static fn (callable $is): bool => array_filter($items, $is) !== [];
 

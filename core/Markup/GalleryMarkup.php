@@ -69,7 +69,7 @@ final readonly class GalleryMarkup
         $layout = $this->design->layout;
         // Where every tile has widths of its own, and bands are narrow, that is right to a few per cent and half as long.
         $isBrief = in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true);
-        $sizes = new Sizes($section->arrangement, $this->content, $layout->filling === Filling::Crop, $layout->belowPicture(), $isBrief);
+        $sizes = new Sizes($section->arrangement, $this->content, $layout->fillingInForce() === Filling::Crop, $layout->belowPicture(), $isBrief);
         foreach ($section->items as $i => $item) {
             $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
         }

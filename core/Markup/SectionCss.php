@@ -66,7 +66,7 @@ final readonly class SectionCss
             if ($shared === null) {
                 $rules->add($i, '--r:'.Css::number($item->ratio()->value, 5));
             } else {
-                $at = self::objectPosition($item, $shared, $this->layout->filling);
+                $at = self::objectPosition($item, $shared, $this->layout->fillingInForce());
                 $at === null ?: $rules->add($i, "--at:{$at}");
             }
             if ($item instanceof ShownPicture && $item->colour !== null) {

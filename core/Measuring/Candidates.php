@@ -60,7 +60,7 @@ final readonly class Candidates
             ['kind' => 'rows', 'row_height' => 320, 'last_row' => 'balance'],
             ['kind' => 'grid', 'column_rule' => 'count', 'columns' => 5, 'shape' => '4:3', 'filling' => 'crop', 'last_row' => 'start'],
             ['kind' => 'strip'],
-            ['kind' => 'slideshow', 'filling' => 'fit'],
+            ['kind' => 'slideshow'],
             ['kind' => 'single'],
         ];
 

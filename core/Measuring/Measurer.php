@@ -40,7 +40,7 @@ final class Measurer
         $boxes = $band->boxes;
         $inner = $view->inner;
         $below = $layout->belowPicture();
-        $mayCrop = $layout->filling === Filling::Crop && ($layout->sharedShape() !== null || $layout->kind->isLine());
+        $mayCrop = $layout->fillingInForce() === Filling::Crop && ($layout->sharedShape() !== null || $layout->kind->isLine());
         $crop = $worst = $area = $all = $first = 0.0;
         $worstPicture = null;
         $harmed = $requests = $firstRequests = 0;

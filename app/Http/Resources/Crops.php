@@ -25,7 +25,7 @@ final class Crops
     {
         $crops = [];
         $band = $now->arrangement->at($inner);
-        $isCropped = $now->layout->filling === Filling::Crop;
+        $isCropped = $now->layout->fillingInForce() === Filling::Crop;
         foreach ($drawn->items as $i => $item) {
             if (! $item instanceof ShownPicture) {
                 continue;

@@ -31,7 +31,7 @@ final class Miniature
             $place['top'] += $top;
             $place['height'] -= $layout->belowPicture();
             if ($place['top'] < $height && $place['left'] < $width) {
-                $tiles[] = [...array_map(static fn (float $edge): float => round($edge, 1), $place), ...self::inside($items[$i], $place, $layout->filling)];
+                $tiles[] = [...array_map(static fn (float $edge): float => round($edge, 1), $place), ...self::inside($items[$i], $place, $layout->fillingInForce())];
             }
         }
 

@@ -33,8 +33,8 @@ const inset = ([left, top, width, height]: CropShown['seen']): string =>
 
 li {
     display: grid;
-    grid-template-rows: minmax(0, 1fr) auto;
     flex: none;
+    align-content: start;
     gap: 3px;
 }
 

@@ -57,7 +57,7 @@
                 />
             </template>
             <SegmentChoice
-                v-if="(layout.kind === 'grid' && layout.shape !== 'own') || lined"
+                v-if="(layout.kind === 'grid' && layout.shape !== 'own') || layout.kind === 'strip'"
                 label="A picture of another shape"
                 :model-value="layout.filling"
                 :options="FILLINGS"

@@ -38,7 +38,7 @@ const rows = computed<Row[]>(() => [
     props.kind === 'masonry'
         ? { label: 'Columns end level', of: ({ complete, rows: columns }) => `${complete} of ${columns}` }
         : { label: 'Rows complete', of: ({ complete, rows: all }) => `${complete} of ${all}` },
-    { label: 'Cropped away', of: ({ crop, worst_crop }) => (worst_crop === 0 ? '0 %' : `${percent(crop)}, ${percent(worst_crop)} at most`) },
+    { label: 'Cropped away, at most', of: ({ crop, worst_crop }) => `${percent(crop)}, ${percent(worst_crop)}` },
     { label: 'Focal areas cut', of: ({ harmed }) => String(harmed), bad: ({ harmed }) => harmed > 0 },
     { label: props.kind === 'masonry' ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
     { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ smallest }) => smallest < 44 },

@@ -55,6 +55,9 @@ final readonly class GalleryStore
             'albums' => $after->albums->toArray(),
             'version' => $gallery->version + 1,
         ]);
+        if ($before->items === $after->items) {
+            return;
+        }
         $old = $this->rows($gallery, $before->items);
         $new = $this->rows($gallery, $after->items);
         $gone = array_keys(array_diff_key($old, $new));

@@ -20,19 +20,20 @@ final class AltReview
      */
     public static function of(array $all): array
     {
+        $folded = array_map(static fn (Words $words): string => self::folded($words->alt), $all);
         $times = [];
-        foreach ($all as $words) {
-            $key = self::folded($words->alt);
-            $times[$key] = ($times[$key] ?? 0) + ($words->decorative ? 0 : 1);
+        foreach ($all as $i => $words) {
+            $times[$folded[$i]] = ($times[$folded[$i]] ?? 0) + ($words->decorative ? 0 : 1);
         }
 
-        return array_map(static fn (Words $words): array => self::flaws($words, $times[self::folded($words->alt)] > 1), $all);
+        return array_map(static fn (Words $words, string $alt): array => self::flaws($words, $alt, $times[$alt] > 1), $all, $folded);
     }
 
     /**
+     * @param  string  $folded  the alt text
      * @return list<AltFlaw>
      */
-    private static function flaws(Words $words, bool $isRepeated): array
+    private static function flaws(Words $words, string $folded, bool $isRepeated): array
     {
         $alt = trim($words->alt);
         if ($words->decorative) {
@@ -45,7 +46,7 @@ final class AltReview
         return array_values(array_filter([
             TitleFromName::isFileName($alt) ? AltFlaw::FileName : null,
             preg_match(self::FILLER, $alt) === 1 ? AltFlaw::Filler : null,
-            self::folded($alt) === self::folded($words->caption) ? AltFlaw::SameAsCaption : null,
+            $words->caption !== '' && $folded === self::folded($words->caption) ? AltFlaw::SameAsCaption : null,
             mb_strlen($alt) > self::LONGEST ? AltFlaw::TooLong : null,
             $isRepeated ? AltFlaw::Repeated : null,
         ]));

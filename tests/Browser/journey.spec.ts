@@ -86,7 +86,7 @@ for (const [name, viewport] of [
         await expect(page.getByRole('link', { name: /Layout Grid 4/ })).toBeVisible();
         await expect.poll(() => proof.locator('.zp-tiles').evaluate((list) => getComputedStyle(list).gridTemplateColumns.split(' ').length)).toBe(4);
         await page.getByRole('radio', { name: 'Square' }).check({ force: true });
-        await expect(page.getByRole('link', { name: /4 columns, 1:1/ })).toBeVisible();
+        await expect(page.getByRole('link', { name: /Grid 4, square/ })).toBeVisible();
 
         // Pages: a spot, a menu entry, live.
         await page.getByRole('link', { name: /^Pages/ }).click();

@@ -117,9 +117,9 @@ test('walks through the lightbox by keys, and gives the focus back', async ({ pa
 
 test('turns by arrows and by a click on either side of the picture', async ({ page }) => {
     await openFirst(page);
-    await page.getByRole('button', { name: 'Next picture' }).click();
+    await page.getByRole('button', { name: 'Next picture', exact: true }).click();
     await expect(count(page)).toHaveText('2 of 10');
-    await page.getByRole('button', { name: 'Previous picture' }).click();
+    await page.getByRole('button', { name: 'Previous picture', exact: true }).click();
     await expect(count(page)).toHaveText('1 of 10');
     const picture = page.getByRole('dialog').locator('img');
     const box = await picture.boundingBox();

@@ -49,6 +49,14 @@ final readonly class ContentWidth
         return max(0.0, $line->at($window));
     }
 
+    /** Inner width in px that no window exceeds; null where there is no such bound. */
+    public function greatest(): ?int
+    {
+        [, $last] = $this->steps[count($this->steps) - 1];
+
+        return $last->a > 0.0 ? null : (int) ceil($last->b);
+    }
+
     /** The width in px from which a window leaves a gallery so many px; null where none does. */
     public function windowFor(int $inner): ?int
     {

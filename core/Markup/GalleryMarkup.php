@@ -50,7 +50,7 @@ final readonly class GalleryMarkup
         $css .= $tabs ? (new AlbumTabs($this->id))->css($sections) : '';
         foreach ($sections as $number => $section) {
             $root->add($this->section($section, $number, $about, $tabs, $tiles));
-            $css .= (new SectionCss($this->id, $number, $this->design->layout, $section))->render();
+            $css .= (new SectionCss($this->id, $number, $this->design->layout, $section, $this->content->greatest()))->render();
         }
 
         return new Fragment($this->id, (string) $root, $css);

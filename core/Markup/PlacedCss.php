@@ -9,7 +9,7 @@ use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 
-/** Tiles that are placed by their boxes: of each its left, top and width; the height follows from its shape. */
+/** Tiles of one width that are placed by their boxes: of each its left and top; the height follows from its shape. */
 final readonly class PlacedCss implements PlacesCss
 {
     public function __construct(private string $list)
@@ -23,15 +23,11 @@ final readonly class PlacedCss implements PlacesCss
 
     public function band(int $number, BandArrangement $band, array $items, TileRules $rules): string
     {
-        $same = self::allEqual($band->boxes->widths);
         foreach (array_keys($items) as $i) {
             $this->told($rules, $i, "x{$number}", $band->boxes->lefts[$i]);
             $this->told($rules, $i, "y{$number}", $band->boxes->tops[$i]);
-            if (! $same) {
-                $this->told($rules, $i, "w{$number}", $band->boxes->widths[$i]);
-            }
         }
-        $width = $same && $items !== [] ? Css::length($band->boxes->widths[0], 'cqw') : self::read("w{$number}");
+        $width = $items === [] ? '0px' : Css::length($band->boxes->widths[0], 'cqw');
 
         return "{$this->list}{height:{$this->height($band->boxes, count($items), $band)}}"
             ."{$this->list}>li{left:".self::read("x{$number}").';top:'.self::read("y{$number}").";width:{$width}}";
@@ -87,19 +83,5 @@ final readonly class PlacedCss implements PlacesCss
             1 => implode('', $said),
             default => 'max('.implode(',', $said).')',
         };
-    }
-
-    /**
-     * @param  list<Linear>  $lines
-     */
-    private static function allEqual(array $lines): bool
-    {
-        foreach ($lines as $line) {
-            if ($line !== $lines[0]) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

@@ -21,14 +21,16 @@ final readonly class SectionCss
 
     /**
      * @param  int  $number  of the section in its gallery
+     * @param  ?int  $widest  px of the inner width; bands that only come beyond it are left out
      */
-    public function __construct(string $id, int $number, private LayoutDesign $layout, private Section $section)
+    public function __construct(string $id, int $number, private LayoutDesign $layout, private Section $section, private ?int $widest = null)
     {
         $this->list = ".zp-{$id} .zp-s{$number}";
         $this->places = match (true) {
             $layout->kind->isLine() => new LineCss($this->list, $layout),
-            in_array($layout->kind, [LayoutKind::Masonry, LayoutKind::Mosaic], true) => new PlacedCss($this->list),
-            default => new FlowCss($this->list, $layout),
+            in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $layout),
+            $layout->kind === LayoutKind::Masonry => new PlacedCss($this->list),
+            default => new GridCss($this->list, $layout),
         };
     }
 
@@ -39,6 +41,9 @@ final readonly class SectionCss
         $this->shapes($rules);
         $bands = '';
         foreach ($this->section->arrangement->bands as $number => $band) {
+            if ($this->widest !== null && $band->band->from > $this->widest) {
+                break;
+            }
             $inside = $this->places->band($number, $band, $this->section->items, $rules).$this->cut($band);
             $bands .= $band->band->from === 0 && $band->band->until === null ? $inside : "@container {$this->condition($band)}{{$inside}}";
         }
@@ -64,7 +69,7 @@ final readonly class SectionCss
         $shared = $this->layout->sharedShape()?->ratio();
         foreach ($this->section->items as $i => $item) {
             if ($shared === null) {
-                $rules->add($i, '--r:'.Css::number($item->ratio()->value, 5));
+                $rules->add($i, '--r:'.Css::number($item->ratio()->value, 4));
             } else {
                 $at = self::objectPosition($item, $shared, $this->layout->fillingInForce());
                 $at === null ?: $rules->add($i, "--at:{$at}");

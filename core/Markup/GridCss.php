@@ -13,10 +13,10 @@ use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 
 /**
- * Tiles in the browser's own flow, which comes to the same boxes: a grid in its grid, in which only
- * a short last row that is centred or filled is placed by its boxes; other rows as lines that wrap.
+ * A grid in the browser's own grid, which comes to the same boxes: only a short last row that is
+ * centred or filled is placed by its boxes. One that is balanced stands in lines that wrap.
  */
-final readonly class FlowCss implements PlacesCss
+final readonly class GridCss implements PlacesCss
 {
     /** px that each tile of a wrapping line is narrower, so that no rounding pushes the last one down. */
     private const SAFETY = '.02px';
@@ -25,7 +25,7 @@ final readonly class FlowCss implements PlacesCss
 
     public function __construct(private string $list, private LayoutDesign $layout)
     {
-        $this->wraps = $layout->kind === LayoutKind::Rows || ($layout->kind === LayoutKind::Grid && $layout->lastRow === LastRow::Balance);
+        $this->wraps = $layout->kind === LayoutKind::Grid && $layout->lastRow === LastRow::Balance;
     }
 
     public function always(): string
@@ -33,41 +33,18 @@ final readonly class FlowCss implements PlacesCss
         if (! $this->wraps) {
             return '';
         }
-        $start = $this->layout->lastRow === LastRow::Centre ? 'center' : 'flex-start';
 
-        return "{$this->list}{display:flex;flex-wrap:wrap;justify-content:{$start};align-items:flex-start}";
+        return "{$this->list}{display:flex;flex-wrap:wrap;align-items:flex-start}";
     }
 
     public function band(int $number, BandArrangement $band, array $items, TileRules $rules): string
     {
-        return $this->wraps ? $this->lines($number, $band, $items, $rules) : $this->grid($band, $items, $rules);
+        return $this->wraps ? $this->even($band, count($items)) : $this->grid($band, $items, $rules);
     }
 
     public function cut(string $closed, BandArrangement $band, int $first): string
     {
         return '';
-    }
-
-    /**
-     * @param  list<Shown>  $items
-     */
-    private function lines(int $number, BandArrangement $band, array $items, TileRules $rules): string
-    {
-        if ($this->layout->kind === LayoutKind::Grid) {
-            return $this->even($band, count($items));
-        }
-        $gap = $this->layout->gap;
-        foreach (array_keys($items) as $i) {
-            // A share of what the gaps leave: of all tiles of a row the gaps are the same.
-            $width = $band->boxes->widths[$i];
-            $rules->add($i, "--w{$number}:".Css::number($width->a, 5));
-            $gaps = $gap === 0 ? '0' : Css::number(-$width->b / ($width->a * $gap), 3);
-            if ($gaps !== '0') {
-                $rules->add($i, "--n{$number}:{$gaps}");
-            }
-        }
-
-        return "{$this->list}>li{width:calc(var(--w{$number})*(100% - var(--n{$number},0)*{$gap}px) - ".self::SAFETY.')}';
     }
 
     /** Rows of a balanced grid: the fuller ones first, then those with one tile less. */

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Publishing\GalleryRenderer;
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\Reasons;
+use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Measuring\Suggestions;
+use ZincPane\Core\Measuring\Weights;
+
+/** The pictures of a gallery in several layouts, measured, and the best that a search finds. */
+final class GalleryCandidates
+{
+    /**
+     * @return array<string, mixed>
+     */
+    public static function of(GalleryRenderer $drawn, ContentWidth $content, Weights $weights): array
+    {
+        $count = count($drawn->items);
+        $candidates = new Candidates(
+            $drawn->design, array_map(Subject::of(...), $drawn->items), array_keys(array_filter($drawn->large)),
+            GalleryMeasures::wide($content), GalleryMeasures::phone($content),
+        );
+
+        return [
+            'crops' => Crops::of($drawn, $candidates->of([]), GalleryMeasures::wide($content)->inner),
+            'advice' => Reasons::advice($candidates->of([]), $count),
+            'weights' => $weights->values,
+            'candidates' => array_map(static fn (Candidate $candidate): array => CandidateResource::of($candidate, $drawn), $candidates->alternatives()),
+            'suggestions' => array_map(
+                static fn (array $best): array => [...CandidateResource::of($best['candidate'], $drawn), 'score' => round($best['score'], 3), 'reasons' => Reasons::of($best['candidate'], $count)],
+                (new Suggestions($candidates, $weights))->best($count),
+            ),
+        ];
+    }
+}

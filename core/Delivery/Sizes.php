@@ -7,6 +7,7 @@ namespace ZincPane\Core\Delivery;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Markup\Css;
 
 /**
@@ -18,22 +19,23 @@ use ZincPane\Core\Markup\Css;
  */
 final class Sizes
 {
+    /** px within which two widths are the same. */
+    private const EVEN = 0.5;
+
     /** @var array<string, string> */
     private array $known = [];
 
-    /** @var array<int, array{int, Linear, float}>|null */
+    /** @var array<int, array{int, Linear}>|null */
     private ?array $stretches = null;
 
     /**
      * @param  int  $below  px of caption under each picture
-     * @param  bool  $isBrief  tells each width by a single share of the window, right in the middle of its stretch and to a few per cent at its ends
      */
     public function __construct(
         private readonly Arrangement $arrangement,
         private readonly ContentWidth $content,
         private readonly bool $crops,
         private readonly int $below = 0,
-        private readonly bool $isBrief = false,
     ) {
     }
 
@@ -42,39 +44,51 @@ final class Sizes
      */
     public function of(int $index, Ratio $picture): string
     {
-        $lines = [];
+        $drawn = [];
         $key = '';
         foreach ($this->arrangement->bands as $band) {
-            $width = $band->boxes->widths[$index];
-            $line = $width->times($this->factor($picture, $width, $band->boxes->heights[$index], $band->middle()));
-            $lines[] = $line;
-            $key .= round($line->a, 4).','.round($line->b, 1).';';
+            $drawn[] = $lines = $this->drawn($band, $index, $picture);
+            foreach ($lines as $line) {
+                $key .= round($line->a, 4).','.round($line->b, 1).';';
+            }
+            $key .= '/';
         }
 
-        return $this->known[$key] ??= $this->written($lines);
-    }
-
-    /** How many times as wide as its tile the picture is drawn; told in the middle of the band. */
-    private function factor(Ratio $picture, Linear $width, Linear $height, float $at): float
-    {
-        $tile = max(1.0, $width->at($at)) / max(1.0, $height->at($at) - $this->below);
-        $factor = $picture->value / $tile;
-        if (abs($factor - 1) < 0.01) {
-            return 1.0;
-        }
-
-        return $this->crops ? max(1.0, $factor) : min(1.0, $factor);
+        return $this->known[$key] ??= $this->written($drawn);
     }
 
     /**
-     * @param  list<Linear>  $lines  by band
+     * As wide as its tile, or as its shape makes it where it is as high as its tile: the greater of
+     * both where it covers the tile, else the lesser; both where neither is so all along the band.
+     *
+     * @return non-empty-list<Linear>
      */
-    private function written(array $lines): string
+    private function drawn(BandArrangement $band, int $index, Ratio $picture): array
+    {
+        $tile = $band->boxes->widths[$index];
+        $whole = $band->boxes->heights[$index]->plusPx(-$this->below)->times($picture->value);
+        $from = max($band->band->from, Arrangement::NARROWEST);
+        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        $atStart = $tile->at($from) - $whole->at($from);
+        $atEnd = $tile->at($until) - $whole->at($until);
+
+        return match (true) {
+            min($atStart, $atEnd) > -self::EVEN => [$this->crops ? $tile : $whole],
+            max($atStart, $atEnd) < self::EVEN => [$this->crops ? $whole : $tile],
+            default => [$tile, $whole],
+        };
+    }
+
+    /**
+     * @param  list<non-empty-list<Linear>>  $drawn  by band
+     */
+    private function written(array $drawn): string
     {
         $parts = [];
-        foreach ($this->stretches ??= $this->stretches() as $start => [$band, $inner, $middle]) {
-            $line = $lines[$band]->after($inner);
-            $parts[$start] = $this->isBrief ? self::brief($line, $middle) : Css::length($line, 'vw', 1);
+        foreach ($this->stretches ??= $this->stretches() as $start => [$band, $inner]) {
+            // Exact to a px in windows of up to 2,000.
+            $lengths = array_map(static fn (Linear $line): string => Css::length($line->after($inner), 'vw', 1), $drawn[$band]);
+            $parts[$start] = count($lengths) === 1 ? $lengths[0] : ($this->crops ? 'max(' : 'min(').implode(', ', $lengths).')';
         }
 
         return self::joined($parts);
@@ -82,9 +96,9 @@ final class Sizes
 
     /**
      * Stretches of window widths in which one line holds: by the width in px they begin at, ascending,
-     * the band, the inner width as a line in the window's, and the middle in px.
+     * the band, and the inner width as a line in the window's.
      *
-     * @return array<int, array{int, Linear, float}>
+     * @return array<int, array{int, Linear}>
      */
     private function stretches(): array
     {
@@ -99,19 +113,8 @@ final class Sizes
             }
         }
         ksort($stretches);
-        $starts = array_keys($stretches);
-        $told = [];
-        foreach ($starts as $i => $start) {
-            $from = max($start, Arrangement::NARROWEST);
-            $told[$start] = [...$stretches[$start], sqrt($from * max($from, $starts[$i + 1] ?? Arrangement::WIDEST))];
-        }
 
-        return $told;
-    }
-
-    private static function brief(Linear $line, float $middle): string
-    {
-        return abs($line->a) < 1e-9 ? Css::number($line->b, 0).'px' : Css::number(100 * $line->at($middle) / $middle, 1).'vw';
+        return $stretches;
     }
 
     /** The window width in px at which a band begins under a line of the content; null when it is over before. */

@@ -67,9 +67,7 @@ final readonly class GalleryMarkup
             'tabindex' => $this->design->layout->kind->isLine() ? 0 : null,
         ]);
         $layout = $this->design->layout;
-        // Where every tile has widths of its own, and bands are narrow, that is right to a few per cent and half as long.
-        $isBrief = in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true);
-        $sizes = new Sizes($section->arrangement, $this->content, $layout->fillingInForce() === Filling::Crop, $layout->belowPicture(), $isBrief);
+        $sizes = new Sizes($section->arrangement, $this->content, $layout->fillingInForce() === Filling::Crop, $layout->belowPicture());
         foreach ($section->items as $i => $item) {
             $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
         }

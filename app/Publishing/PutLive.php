@@ -5,8 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Actions\GalleryStore;
-use App\Actions\MakePlannedRenditions;
-use App\Actions\QueueMissingRenditions;
+use App\Actions\PrepareGallery;
 use App\Actions\StaleVersionException;
 use App\Imaging\ImagingException;
 use App\Models\Edition;
@@ -27,8 +26,7 @@ final readonly class PutLive
     public function __construct(
         private ConnectionInterface $database,
         private GalleryStore $store,
-        private QueueMissingRenditions $missing,
-        private MakePlannedRenditions $renditions,
+        private PrepareGallery $preparation,
         private SiteBuilder $builder,
         private LiveFiles $files,
         private LockProvider $locks,
@@ -54,9 +52,7 @@ final readonly class PutLive
 
     private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
     {
-        foreach ($this->missing->lacking($this->store->read($galleryId, $version)) as $picture) {
-            $this->renditions->handle($picture);
-        }
+        $this->preparation->handle($galleryId, $version);
         $gallery = $this->store->read($galleryId, $version);
         $site = Site::query()->with('pages.panes')->firstOrFail();
         $frozen = GalleryRenderer::ofDraft($gallery);

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Actions\PrepareGallery;
+use App\Actions\QueueMissingRenditions;
+use App\Actions\StaleVersionException;
+use App\Models\Gallery;
 use App\Models\Page;
 use Illuminate\Support\Facades\Queue;
 
@@ -35,6 +39,17 @@ it('puts a gallery on its page, between the blocks it was placed between', funct
         $headers = $this->get($address)->assertOk()->headers;
         expect($headers->get('Cache-Control'))->toContain('immutable')->and($headers->get('Set-Cookie'))->toBeNull();
     }
+});
+
+it('makes what files visitors lack bit by bit, and is live only when all are there', function (): void {
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'rows']]])->assertOk();
+    $lacking = fn (): int => count(app(QueueMissingRenditions::class)->lacking($this->gallery->fresh(Gallery::ITEMS)));
+    expect($lacking())->toBe(2)
+        ->and(app(PrepareGallery::class)->handle($this->gallery->id, null, 0.0))->toBe(1)->and($lacking())->toBe(1)
+        ->and(fn () => app(PrepareGallery::class)->handle($this->gallery->id, 1, 0.0))->toThrow(StaleVersionException::class);
+    $this->get("/embed/{$this->gallery->id}.json")->assertNotFound();
+    ($this->live)()->assertOk();
+    expect($lacking())->toBe(0);
 });
 
 it('shows visitors nothing of a draft', function (): void {

@@ -17,6 +17,10 @@
                 </ul>
                 <p v-if="gallery.live.pages.length > 0" class="note">Pages: {{ gallery.live.pages.map((page) => page.title).join(', ') }}</p>
                 <p v-else-if="gallery.live.changes.length > 0" class="note">No page changes; only embeds do.</p>
+                <p v-if="bench.lacking > 0" class="note" role="status">
+                    Making the files of {{ bench.lacking === 1 ? 'one more picture' : `${bench.lacking} more pictures` }}. Visitors see no change until all are
+                    there.
+                </p>
                 <div class="acts">
                     <button ref="focus" class="act go" type="button" :disabled="bench.busy > 0" @click="go">
                         {{ bench.busy > 0 ? 'Putting live…' : 'Put live now' }}

@@ -12,10 +12,17 @@ export interface Clash {
 
 interface Bench {
     busy: number;
+    /** Pictures whose files are still being made before the gallery goes live. */
+    lacking: number;
     problem: string;
     clash: Clash | null;
     /** Changes go one after another, each on the version the one before it made. */
     line: Promise<unknown>;
+}
+
+/** The answer to putting live as long as visitors would lack files. */
+interface Lacking {
+    lacking: number;
 }
 
 /** One bench for each gallery, shared by the parts of its screen. */
@@ -24,7 +31,7 @@ const benches = reactive(new Map<string, Bench>());
 function benchOf(id: string): Bench {
     const known = benches.get(id);
     if (known) return known;
-    benches.set(id, { busy: 0, problem: '', clash: null, line: Promise.resolve() });
+    benches.set(id, { busy: 0, lacking: 0, problem: '', clash: null, line: Promise.resolve() });
     return benches.get(id) as Bench;
 }
 
@@ -73,6 +80,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
             try {
                 return await attempt(own, path, method, body, TRIES);
             } finally {
+                mine.lacking = 0;
                 mine.busy--;
             }
         });
@@ -84,7 +92,10 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         const mine = benchOf(own);
         try {
             const version = queries.getQueryData<Gallery>(galleryQuery(own).queryKey)?.version;
-            keep(await api[method]<Gallery>(`galleries/${own}${path}`, { version, ...body }));
+            const answer = await api[method]<Gallery | Lacking>(`galleries/${own}${path}`, { version, ...body });
+            mine.lacking = 'lacking' in answer ? answer.lacking : 0;
+            if ('lacking' in answer) return attempt(own, path, method, body, tries);
+            keep(answer);
             return true;
         } catch (error_) {
             if (!(error_ instanceof Problem)) throw error_;

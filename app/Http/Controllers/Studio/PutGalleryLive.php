@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\PrepareGallery;
 use App\Http\Requests\VersionRequest;
 use App\Http\Resources\GalleryResource;
 use App\Publishing\PutLive;
+use Illuminate\Http\JsonResponse;
 
-/** Makes the saved state of a gallery public. */
+/** Makes the saved state of a gallery public; tells how many pictures lack files first, as long as some do. */
 final class PutGalleryLive
 {
-    public function __invoke(VersionRequest $request, string $gallery, PutLive $live): GalleryResource
+    /** Seconds for which one request makes files, so that a person sees it get on. */
+    private const A_WHILE = 2.0;
+
+    public function __invoke(VersionRequest $request, string $gallery, PrepareGallery $preparation, PutLive $live): GalleryResource|JsonResponse
     {
-        return GalleryResource::of($live->handle($gallery, $request->integer('version'), $request->userId()));
+        $version = $request->integer('version');
+        $lacking = $preparation->handle($gallery, $version, self::A_WHILE);
+        if ($lacking > 0) {
+            return new JsonResponse(['lacking' => $lacking], JsonResponse::HTTP_ACCEPTED);
+        }
+
+        return GalleryResource::of($live->handle($gallery, $version, $request->userId()));
     }
 }

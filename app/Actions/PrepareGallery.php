@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Imaging\ImagingException;
+
+/** Makes the files that visitors of a gallery need and that are not there yet. */
+final readonly class PrepareGallery
+{
+    public function __construct(
+        private GalleryStore $store,
+        private QueueMissingRenditions $missing,
+        private MakePlannedRenditions $renditions,
+    ) {
+    }
+
+    /**
+     * Begins with the last picture, since the queue begins with the first: so both get on.
+     *
+     * @param  ?int  $version  that the person saw; null for whatever is saved
+     * @param  float  $seconds  after which no further picture is begun; one is made in any case
+     * @return int how many pictures still lack files
+     *
+     * @throws StaleVersionException when there is a newer version
+     * @throws ImagingException when an original cannot be read
+     */
+    public function handle(string $galleryId, ?int $version, float $seconds = INF): int
+    {
+        $lacking = $this->missing->lacking($this->store->read($galleryId, $version));
+        $begun = hrtime(true);
+        do {
+            $picture = array_pop($lacking)?->refresh();
+            if ($picture !== null) {
+                $this->renditions->handle($picture);
+            }
+        } while ($lacking !== [] && (hrtime(true) - $begun) / 1e9 < $seconds);
+
+        return $lacking === [] ? 0 : count($this->missing->lacking($this->store->read($galleryId, $version)));
+    }
+}

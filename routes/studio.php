@@ -91,6 +91,7 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::get('api/pages', [PageController::class, 'index']);
         Route::patch('api/pages/{page}', [PageController::class, 'update']);
         Route::post('api/panes', [PaneController::class, 'store']);
+        Route::patch('api/panes/{pane}', [PaneController::class, 'update']);
         Route::delete('api/panes/{pane}', [PaneController::class, 'destroy']);
 
         Route::get('proof/{gallery}', ShowProof::class);

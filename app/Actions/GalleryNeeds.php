@@ -39,9 +39,29 @@ final readonly class GalleryNeeds
                 $large[] = in_array($row->id, $design->layout->large, true);
             }
         }
-        $sections = Section::of($items, $albums, Albums::parse($gallery->albums['list'], $gallery->albums['view']), $design, $large);
+        $shown = Albums::parse($gallery->albums['list'], $gallery->albums['view']);
+        $arrangements = [];
+        foreach (self::designs($gallery, $design) as $each) {
+            $sections = Section::of($items, $albums, $shown, $each, $large);
+            array_push($arrangements, ...array_map(static fn (Section $section): Arrangement => $section->arrangement, $sections));
+        }
 
-        return new self($pictures, RenditionPlan::of($design, array_map(static fn (Section $section): Arrangement => $section->arrangement, $sections)));
+        return new self($pictures, RenditionPlan::of($design, $arrangements));
+    }
+
+    /**
+     * The gallery's own, and that of each pane with tiles of another size.
+     *
+     * @return non-empty-list<GalleryDesign>
+     */
+    private static function designs(Gallery $gallery, GalleryDesign $own): array
+    {
+        $designs = [$own];
+        foreach ($gallery->panes->whereNotNull('tile_size')->unique('tile_size') as $pane) {
+            $designs[] = $pane->tileSize()?->in($own) ?? $own;
+        }
+
+        return $designs;
     }
 
     private static function faceOf(GalleryItem $row): ?Picture

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use ZincPane\Core\Design\TileSize;
 
 /**
  * One placement of a gallery on a page.
@@ -15,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $page_id
  * @property string $gallery_id
  * @property int $spot
+ * @property ?string $tile_size a name or px; null is as the gallery has it
  * @property-read Page $page
  * @property-read Gallery $gallery
  */
@@ -27,6 +29,11 @@ final class Pane extends Model
     protected function casts(): array
     {
         return ['spot' => 'integer'];
+    }
+
+    public function tileSize(): ?TileSize
+    {
+        return $this->tile_size === null ? null : TileSize::of($this->tile_size);
     }
 
     /**

@@ -18,7 +18,7 @@ use ZincPane\Core\Delivery\ContentWidth;
  * @property string $stylesheet
  * @property int $margin
  * @property int $content_width
- * @property ?array<string, array{title: string, menu_label: ?string, panes: list<array{id: string, gallery: string, spot: int}>}> $live by page id
+ * @property ?array<string, array{title: string, menu_label: ?string, panes: list<array{id: string, gallery: string, spot: int, tile_size?: ?string}>}> $live by page id
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
  */
 final class Site extends Model

@@ -8,6 +8,7 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Markup\Fragment;
@@ -77,6 +78,12 @@ final class GalleryRenderer
             $content['in_albums'],
             $content['large'] ?? [],
         );
+    }
+
+    /** The same with tiles of another size, as a pane may wish. */
+    public function sized(?TileSize $size): self
+    {
+        return $size === null ? $this : new self($this->about, $size->in($this->design), $this->albums, $this->items, $this->inAlbums, $this->large);
     }
 
     /**

@@ -119,17 +119,18 @@ final readonly class PendingChanges
                 ? "{$page->title}: out of the menu"
                 : "{$page->title}: in the menu as “{$page->menu_label}”";
         }
-        $now = $page->panes->where('gallery_id', $gallery->id)->map(static fn (Pane $pane): string => "{$pane->id}@{$pane->spot}")->values()->all();
+        $now = $page->panes->where('gallery_id', $gallery->id)->map(static fn (Pane $pane): array => ["{$pane->id}@{$pane->spot}", $pane->tile_size])->values()->all();
         $then = [];
         foreach ($live['panes'] ?? [] as $pane) {
             if ($pane['gallery'] === $gallery->id) {
-                $then[] = "{$pane['id']}@{$pane['spot']}";
+                $then[] = ["{$pane['id']}@{$pane['spot']}", $pane['tile_size'] ?? null];
             }
         }
         if ($now !== $then) {
             $changes[] = match (true) {
                 $then === [] => "{$page->title}: placed there",
                 $now === [] => "{$page->title}: taken from there",
+                array_column($now, 0) === array_column($then, 0) => "{$page->title}: tiles of another size",
                 default => "{$page->title}: placed anew",
             };
         }

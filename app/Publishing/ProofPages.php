@@ -27,7 +27,7 @@ final readonly class ProofPages
         $site = $this->site();
         foreach ($site->pages as $page) {
             if ($page->panes->contains('gallery_id', $gallery->id)) {
-                return $this->composer($site)->compose($page, SiteBuilder::menu($site), $this->panes($page, $site, $gallery));
+                return $this->composer($site)->compose($page, SiteBuilder::menu($site), $this->panes($page, $site, $gallery, false));
             }
         }
         $sheet = new Page(['slug' => '-', 'title' => $gallery->title, 'blocks' => [(string) Element::of('h1')->text($gallery->title)]]);
@@ -54,15 +54,16 @@ final readonly class ProofPages
     }
 
     /**
+     * @param  bool  $sizes  with the sizes of tiles that panes of the gallery wish; the stage Layout sets the gallery's own
      * @return array<int, list<Fragment>> by spot
      */
-    private function panes(Page $page, Site $site, ?Gallery $gallery): array
+    private function panes(Page $page, Site $site, ?Gallery $gallery, bool $sizes = true): array
     {
         $panes = [];
         foreach ($page->panes as $pane) {
             $isOwn = $pane->gallery_id === $gallery?->id;
             $shown = $isOwn ? $gallery : Gallery::query()->with(Gallery::ITEMS)->findOrFail($pane->gallery_id);
-            $panes[$pane->spot][] = GalleryRenderer::ofDraft($shown)->fragment(
+            $panes[$pane->spot][] = GalleryRenderer::ofDraft($shown)->sized($isOwn && ! $sizes ? null : $pane->tileSize())->fragment(
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
                 $site->contentWidth(),
             );

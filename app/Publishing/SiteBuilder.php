@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Models\Page;
 use App\Models\Site;
+use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Markup\Fragment;
 
 /**
@@ -77,7 +78,8 @@ final readonly class SiteBuilder
         $panes = [];
         foreach ($placed as $pane) {
             if (isset($editions[$pane['gallery']])) {
-                $panes[$pane['spot']][] = $editions[$pane['gallery']]->fragment(self::paneId($pane['id']), $site->contentWidth());
+                $size = isset($pane['tile_size']) ? TileSize::of($pane['tile_size']) : null;
+                $panes[$pane['spot']][] = $editions[$pane['gallery']]->sized($size)->fragment(self::paneId($pane['id']), $site->contentWidth());
             }
         }
 

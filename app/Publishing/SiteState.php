@@ -12,7 +12,7 @@ use App\Models\Site;
  * Menu and panes as visitors are to see them: the places of one gallery as they are saved now,
  * those of all others as they were live before, so that nobody's half-done work goes out with it.
  *
- * @phpstan-type PaneState array{id: string, gallery: string, spot: int}
+ * @phpstan-type PaneState array{id: string, gallery: string, spot: int, tile_size?: ?string}
  * @phpstan-type PageState array{title: string, menu_label: ?string, panes: list<PaneState>}
  */
 final class SiteState
@@ -29,7 +29,7 @@ final class SiteState
                 static fn (array $pane): bool => $pane['gallery'] !== $gallery->id,
             );
             $own = $page->panes->where('gallery_id', $gallery->id)->map(static fn (Pane $pane): array => [
-                'id' => $pane->id, 'gallery' => $pane->gallery_id, 'spot' => $pane->spot,
+                'id' => $pane->id, 'gallery' => $pane->gallery_id, 'spot' => $pane->spot, 'tile_size' => $pane->tile_size,
             ])->all();
             $panes = [...$others, ...$own];
             usort($panes, static fn (array $a, array $b): int => [$a['spot'], $a['id']] <=> [$b['spot'], $b['id']]);

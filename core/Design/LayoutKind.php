@@ -33,4 +33,15 @@ enum LayoutKind: string
     {
         return $this === self::Strip || $this === self::Slideshow;
     }
+
+    /** The setting that tells how large tiles are; null where their place alone does. */
+    public function sizeKey(): ?string
+    {
+        return match ($this) {
+            self::Grid, self::Masonry => 'tile_width',
+            self::Rows, self::Mosaic => 'row_height',
+            self::Strip, self::Slideshow => 'height',
+            self::Single => null,
+        };
+    }
 }

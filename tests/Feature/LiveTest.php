@@ -98,6 +98,28 @@ it('tells what is not live, through undo and redo', function (): void {
     $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'And this']])->assertJsonPath('live.changes', ['renamed the gallery']);
 });
 
+it('shows tiles of another size in one place, and makes the files for them', function (mixed $size, string $told): void {
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'strip', 'height' => 200]]])->assertOk();
+    ($this->place)(1);
+    ($this->live)()->assertOk();
+    $address = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
+    $this->patchJson($address, ['tile_size' => $size])->assertNoContent();
+    expect($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('live.changes'))->toBe(['Kites: tiles of another size'])
+        ->and($this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->getContent())->toContain($told)
+        ->and($this->get("/studio/proof/{$this->gallery->id}")->getContent())->toContain('.zp-s0{height:200px}');
+    ($this->live)()->assertOk()->assertJsonPath('live.changes', []);
+    expect(($this->page)('/kites'))->toContain($told)->not->toContain('.zp-s0{height:200px}')
+        ->and(($this->page)("/embed/{$this->gallery->id}.json"))->toContain('.zp-s0{height:200px}');
+    foreach (['enormous', 79, 801, [], true, '1e3'] as $wrong) {
+        $this->patchJson($address, ['tile_size' => $wrong])->assertStatus(422)->assertJsonPath('field', 'tile_size');
+    }
+    $this->patchJson($address, [])->assertStatus(422);
+    expect(($this->page)('/kites'))->toContain($told);
+    $this->patchJson($address, ['tile_size' => null])->assertNoContent();
+    ($this->live)()->assertOk();
+    expect(($this->page)('/kites'))->toContain('.zp-s0{height:200px}');
+})->with([['large', '.zp-s0{height:500px}'], [640, '.zp-s0{height:640px}']]);
+
 it('takes nobody\'s half-done work along', function (): void {
     $other = $this->galleryOf(1, 50);
     ($this->place)(0, $other->id);

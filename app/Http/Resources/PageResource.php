@@ -31,6 +31,7 @@ final class PageResource extends JsonResource
                 'gallery_id' => $pane->gallery_id,
                 'gallery' => $pane->gallery->title,
                 'spot' => $pane->spot,
+                'tile_size' => $pane->tile_size,
             ])->values(),
         ];
     }

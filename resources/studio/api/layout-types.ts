@@ -29,6 +29,8 @@ export interface PhoneDesign {
     height: number | null;
 }
 
+export type TileSizeName = 'small' | 'medium' | 'large' | 'very-large';
+
 /** What changes; the rest stays. */
 export type LayoutPart = Partial<Omit<LayoutDesign, 'phone'>> & { phone?: Partial<PhoneDesign> };
 
@@ -36,6 +38,10 @@ type Range = [number, number];
 
 export type LayoutRanges = Record<'columns' | 'tile_width' | 'row_height' | 'height' | 'gap' | 'first_rows' | 'caption_lines' | 'seconds', Range> & {
     phone: Record<keyof PhoneDesign, Range>;
+    /** px of the names: of a tile or row, and of what is on one line. */
+    sizes: Record<TileSizeName, { tile: number; line: number }>;
+    /** px that a place may wish. */
+    size: Range;
 };
 
 /** docs/measures.md has the definitions. */

@@ -170,7 +170,7 @@ export interface SitePage {
     title: string;
     address: string;
     menu_label: string | null;
-    panes: { id: string; gallery_id: string; gallery: string; spot: number }[];
+    panes: { id: string; gallery_id: string; gallery: string; spot: number; tile_size: string | null }[];
 }
 
 export interface Pile {

@@ -38,13 +38,14 @@
                     :range="ranges.columns"
                     @update:model-value="emit('change', { columns: $event })"
                 />
-                <SliderRow
+                <SizeRow
                     v-else
                     label="Tiles at least"
                     unit="px wide"
-                    :model-value="layout.tile_width"
+                    :value="layout.tile_width"
                     :range="ranges.tile_width"
-                    @update:model-value="emit('change', { tile_width: $event })"
+                    :px="sizes('tile')"
+                    @change="emit('change', { tile_width: $event })"
                 />
             </template>
             <template v-if="layout.kind === 'grid'">
@@ -63,21 +64,23 @@
                 :options="FILLINGS"
                 @update:model-value="emit('change', { filling: $event })"
             />
-            <SliderRow
+            <SizeRow
                 v-if="layout.kind === 'rows' || layout.kind === 'mosaic'"
                 :label="layout.kind === 'rows' ? 'Row height, about' : 'Tile height, about'"
                 unit="px"
-                :model-value="layout.row_height"
+                :value="layout.row_height"
                 :range="ranges.row_height"
-                @update:model-value="emit('change', { row_height: $event })"
+                :px="sizes('tile')"
+                @change="emit('change', { row_height: $event })"
             />
-            <SliderRow
+            <SizeRow
                 v-if="lined"
                 label="Height"
                 unit="px"
-                :model-value="layout.height"
+                :value="layout.height"
                 :range="ranges.height"
-                @update:model-value="emit('change', { height: $event })"
+                :px="sizes('line')"
+                @change="emit('change', { height: $event })"
             />
             <SliderRow
                 v-if="layout.kind === 'slideshow'"
@@ -130,17 +133,23 @@
 
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { LayoutDesign, LayoutPart, LayoutRanges, PhoneDesign } from '../api/layout-types';
+import type { LayoutDesign, LayoutPart, LayoutRanges, PhoneDesign, TileSizeName } from '../api/layout-types';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import SliderRow from '../shared/SliderRow.vue';
 import KindPicker from './KindPicker.vue';
 import PhoneRow from './PhoneRow.vue';
+import SizeRow from './SizeRow.vue';
 
 const props = defineProps<{ layout: LayoutDesign; ranges: LayoutRanges }>();
 const emit = defineEmits<{ change: [part: LayoutPart] }>();
 const at = ref<'wide' | 'phone'>('wide');
 const columned = computed(() => props.layout.kind === 'grid' || props.layout.kind === 'masonry');
 const lined = computed(() => props.layout.kind === 'strip' || props.layout.kind === 'slideshow');
+
+function sizes(of: 'tile' | 'line'): Record<TileSizeName, number> {
+    const { small, medium, large, 'very-large': largest } = props.ranges.sizes;
+    return { small: small[of], medium: medium[of], large: large[of], 'very-large': largest[of] };
+}
 
 const phone = (part: Partial<PhoneDesign>): void => emit('change', { phone: part });
 

@@ -25,7 +25,7 @@ const frame = ref<HTMLIFrameElement>();
 const { width, height } = useElementSize(room);
 const scale = computed(() => Math.max(0.2, width.value / WINDOW));
 const address = computed(() => {
-    const state = [props.page.menu_label, ...props.page.panes.map((pane) => pane.id), props.gallery.version].join('.');
+    const state = [props.page.menu_label, ...props.page.panes.map((pane) => `${pane.id}@${pane.tile_size ?? ''}`), props.gallery.version].join('.');
     return `/studio/preview/${props.page.id}?gallery=${props.gallery.id}&at=${encodeURIComponent(state)}`;
 });
 

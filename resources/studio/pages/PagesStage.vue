@@ -31,8 +31,16 @@
                     <p v-if="own.length === 0" class="note">Not there yet. Choose a spot on the page.</p>
                     <ul v-else>
                         <li v-for="pane in own" :key="pane.id" class="pane">
-                            <span>{{ pane.spot === 0 ? 'At the top' : `After block ${pane.spot}` }}</span>
-                            <button class="act rust" type="button" @click="take(pane.id)">Take away</button>
+                            <div class="where">
+                                <span>{{ pane.spot === 0 ? 'At the top' : `After block ${pane.spot}` }}</span>
+                                <button class="act rust" type="button" @click="take(pane.id)">Take away</button>
+                            </div>
+                            <PaneSize
+                                v-if="gallery.design.layout.kind !== 'single'"
+                                :size="pane.tile_size"
+                                :range="gallery.ranges.size"
+                                @change="resize(pane.id, $event)"
+                            />
                         </li>
                     </ul>
                 </div>
@@ -55,6 +63,7 @@ import ProblemNote from '../shared/ProblemNote.vue';
 import EmbedSnippet from './EmbedSnippet.vue';
 import MenuEntry from './MenuEntry.vue';
 import PagePreview from './PagePreview.vue';
+import PaneSize from './PaneSize.vue';
 
 const props = defineProps<{ id: string }>();
 const { gallery, reload } = useGallery(() => props.id);
@@ -88,6 +97,10 @@ async function place(spot: number): Promise<void> {
 
 async function take(pane: string): Promise<void> {
     await act(() => api.delete(`panes/${pane}`), 'Taken from the page.');
+}
+
+async function resize(pane: string, size: string | number | null): Promise<void> {
+    await act(() => api.patch(`panes/${pane}`, { tile_size: size }), size === null ? 'Tiles as in the gallery.' : 'Tiles of another size here.');
 }
 
 async function relabel(label: string | null): Promise<void> {
@@ -177,9 +190,14 @@ b {
 }
 
 .pane {
+    display: grid;
+    gap: 4px;
+    padding: 4px 0;
+}
+
+.where {
     display: flex;
     align-items: center;
     justify-content: space-between;
-    padding: 4px 0;
 }
 </style>

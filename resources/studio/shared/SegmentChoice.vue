@@ -19,7 +19,7 @@
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue';
 
-defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T; columns?: number }>();
+defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T | undefined; columns?: number }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
 const name = useId();
 </script>

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\QueueMissingRenditions;
+use App\Http\Requests\PaneSizeRequest;
 use App\Http\Requests\PlacePaneRequest;
+use App\Models\Gallery;
 use App\Models\Pane;
 use Illuminate\Http\JsonResponse;
 
@@ -16,6 +19,14 @@ final class PaneController
         $pane = Pane::query()->create($request->validated());
 
         return new JsonResponse(['id' => $pane->id], 201);
+    }
+
+    public function update(PaneSizeRequest $request, Pane $pane, QueueMissingRenditions $missing): JsonResponse
+    {
+        $pane->update(['tile_size' => $request->size()?->value]);
+        $missing->handle($pane->gallery->load(Gallery::ITEMS));
+
+        return new JsonResponse(null, 204);
     }
 
     public function destroy(Pane $pane): JsonResponse

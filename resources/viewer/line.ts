@@ -2,7 +2,6 @@
 export class Line {
     static readonly style = `.zp-step{position:absolute;top:50%;z-index:1;translate:0 -50%;display:grid;place-items:center;width:44px;height:44px;margin:0;padding:0;border:0;border-radius:50%;background:rgb(16 20 23/.72);color:#fff;font:20px/1 system-ui,sans-serif;cursor:pointer}.zp-step:disabled{display:none}.zp-step:focus-visible{outline:3px solid #fff;outline-offset:-5px}.zp-back{left:10px}.zp-on{right:10px}.zp-pause{top:auto;bottom:10px;right:10px;translate:none;width:auto;padding:0 16px;border-radius:22px;font-size:14px}`;
 
-    private held = false;
     private paused = false;
 
     private constructor(
@@ -80,17 +79,14 @@ export class Line {
         };
         told();
         frame.append(pause);
-        for (const [event, held] of [
-            ['pointerenter', true],
-            ['pointerleave', false],
-            ['focusin', true],
-            ['focusout', false],
-        ] as const) {
-            // The pause button itself may be pointed at and focused; that alone stops nothing for good.
-            frame.addEventListener(event, () => (this.held = held));
-        }
+        // A finger leaves :hover behind. Who pressed "Play" by keyboard still stands on that button.
+        const hovers = matchMedia('(hover: hover)');
+        const isHeld = (): boolean => {
+            const focused = frame.querySelector(':focus-visible');
+            return (hovers.matches && frame.matches(':hover')) || (focused !== null && focused !== pause);
+        };
         setInterval(() => {
-            if (!this.paused && !this.held && !document.hidden) this.step(1, true);
+            if (!this.paused && !document.hidden && !isHeld()) this.step(1, true);
         }, seconds * 1000);
     }
 }

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
-import { demo, expect, expectAccessible, galleryOf, studioApi, test, tileBoxes } from './support';
+import { demo, expect, expectAccessible, galleryOf, studioApi, swipe, test, tileBoxes } from './support';
 
 const NAMES = readdirSync('database/demo/pictures')
     .filter((file) => file.endsWith('.jpg'))
@@ -186,12 +186,35 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     const place = () => page.locator('.zp-tiles').evaluate((list) => Math.round(list.scrollLeft));
     await page.mouse.move(5, 5);
     await expect.poll(place, { timeout: 5000 }).toBeGreaterThan(0);
-    await page.getByRole('button', { name: 'Pause the slideshow' }).click();
+    const holds = async (by: string): Promise<void> => {
+        await page.waitForTimeout(900);
+        const held = await place();
+        await page.waitForTimeout(1800);
+        expect(await place(), by).toBe(held);
+    };
+    const goesOn = async (after: string): Promise<void> => {
+        const held = await place();
+        await expect.poll(place, { message: after, timeout: 5000 }).not.toBe(held);
+    };
+    await page.locator('.zp-tiles').hover();
+    await holds('pointed at');
     await page.mouse.move(5, 5);
-    await page.waitForTimeout(900);
-    const held = await place();
-    await page.waitForTimeout(1800);
-    expect(await place()).toBe(held);
+    await goesOn('pointed elsewhere');
+    await page.locator('.zp-tiles').focus();
+    await page.keyboard.press('ArrowRight');
+    await holds('focused');
+    await page.locator('.zp-tiles').blur();
+    await goesOn('focused elsewhere');
+    const hide = (hidden: boolean) => page.evaluate((value) => Object.defineProperty(document, 'hidden', { configurable: true, get: () => value }), hidden);
+    await hide(true);
+    await holds('in a hidden tab');
+    await hide(false);
+    await goesOn('shown again');
+    await page.getByRole('button', { name: 'Pause the slideshow' }).press('Enter');
+    await holds('paused');
+    await page.getByRole('button', { name: 'Play the slideshow' }).press('Enter');
+    await goesOn('played');
+    await page.getByRole('button', { name: 'Pause the slideshow' }).press('Enter');
     await expectAccessible(page);
     await page.emulateMedia({ reducedMotion: 'reduce' });
     await page.reload();
@@ -203,6 +226,19 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     await expect.poll(place).toBeGreaterThan(0);
     await page.getByRole('button', { name: 'Previous pictures' }).click();
     await expect.poll(place).toBe(0);
+    // By a finger, which comes to rest at the edge of a tile, also without a script.
+    const hand = await (
+        await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, javaScriptEnabled: false, baseURL })
+    ).newPage();
+    await hand.goto('/kites');
+    const strip = hand.locator('.zp-tiles');
+    await strip.scrollIntoViewIfNeeded();
+    const box = await strip.boundingBox();
+    await swipe(hand, 340, 60, Math.round((box?.y ?? 0) + 60));
+    const offEdge = () =>
+        strip.evaluate((list) => Math.min(...[...list.children].slice(1).map((tile) => Math.abs((tile as HTMLElement).offsetLeft - list.scrollLeft))));
+    await expect.poll(offEdge).toBeLessThanOrEqual(1);
+    await hand.context().close();
     await expectAccessible(page);
     await plain.context().close();
 });

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { expect, expectAccessible, signIn, studioApi, test, tileBoxes } from './support';
+import { expect, expectAccessible, signIn, studioApi, test, tileBoxes, swipe } from './support';
 
 const KITES = '/kites';
 const DEMO = 'database/demo/pictures';
@@ -134,17 +134,9 @@ test('turns by swipe', async ({ browser, baseURL }) => {
     const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, baseURL });
     const page = await context.newPage();
     await openFirst(page);
-    const session = await context.newCDPSession(page);
-    const swipe = async (from: number, to: number): Promise<void> => {
-        const at = (x: number) => [{ x, y: 400 }];
-        await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from) });
-        for (let step = 1; step <= 5; step++)
-            await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(from + ((to - from) * step) / 5) });
-        await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
-    };
-    await swipe(300, 80);
+    await swipe(page, 300, 80, 400);
     await expect(count(page)).toHaveText('2 of 10');
-    await swipe(80, 300);
+    await swipe(page, 80, 300, 400);
     await expect(count(page)).toHaveText('1 of 10');
     await expectAccessible(page);
     await context.close();

@@ -101,6 +101,18 @@ export function makeBroken(folder: string): string {
     return path;
 }
 
+/** A finger drawn sideways over the screen, px. */
+export async function swipe(page: Page, from: number, to: number, y: number): Promise<void> {
+    const session = await page.context().newCDPSession(page);
+    const at = (x: number) => [{ x, y }];
+    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from) });
+    for (let step = 1; step <= 8; step++) {
+        await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(from + ((to - from) * step) / 8) });
+        await page.waitForTimeout(20);
+    }
+    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+}
+
 /** Boxes of the tiles of the first pane, from the top left corner of its list. */
 export async function tileBoxes(page: Page): Promise<{ left: number; top: number; width: number; height: number }[]> {
     return page

@@ -168,7 +168,7 @@ button {
     display: flex;
     flex: none;
     flex-direction: column;
-    gap: 3px;
+    gap: 1px;
     width: 150px;
     padding: 0 0 6px;
     border: 1px solid var(--z3);
@@ -185,7 +185,7 @@ button:has(.reasons) {
 
 .miniature {
     flex: none;
-    margin: 6px 6px 2px;
+    margin: 6px 6px 1px;
 }
 
 button:hover,

@@ -78,6 +78,7 @@ figcaption {
 
 input {
     width: 58px;
+    height: 22px;
     padding: 1px 4px;
     border: 1px solid var(--z4);
     border-radius: var(--corner);

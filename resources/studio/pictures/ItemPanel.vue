@@ -159,13 +159,6 @@ h2 {
 
 select,
 input {
-    height: 32px;
     max-width: 190px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: 13px var(--type);
-    color: var(--z7);
 }
 </style>

@@ -54,17 +54,6 @@ label {
     color: var(--z6);
 }
 
-select,
-input {
-    height: 32px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: 13px var(--type);
-    color: var(--z7);
-}
-
 input {
     width: 76px;
 }

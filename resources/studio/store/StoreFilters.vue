@@ -68,13 +68,6 @@ label > span {
 select,
 input[type='date'] {
     width: 100%;
-    height: 32px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: 13px var(--type);
-    color: var(--z7);
 }
 
 .dates {

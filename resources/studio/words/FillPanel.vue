@@ -124,17 +124,6 @@ watch([fill, () => props.items, () => props.gallery.version], look, { deep: true
     color: var(--z6);
 }
 
-select,
-input[type='number'] {
-    height: 32px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: 13px var(--type);
-    color: var(--z7);
-}
-
 input[type='number'] {
     width: 90px;
 }

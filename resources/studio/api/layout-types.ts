@@ -1,5 +1,3 @@
-import type { GalleryCardData } from './types';
-
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 
 export interface LayoutDesign {
@@ -64,12 +62,29 @@ export interface Measures {
     all_requests: number;
 }
 
+/** A gallery drawn small, in px of its own. */
+export interface Miniature {
+    width: number;
+    height: number;
+    tiles: MiniatureTile[];
+}
+
+export interface MiniatureTile {
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+    src: string | null;
+    at: [number, number];
+    fit: 'cover' | 'contain';
+}
+
 export interface Candidate {
     name: string;
     layout: LayoutPart;
     wide: Measures;
     phone: Measures;
-    miniature: GalleryCardData['miniature'];
+    miniature: Miniature;
     /** Of a suggestion. */
     score?: number;
     reasons?: string;

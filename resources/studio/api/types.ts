@@ -1,4 +1,4 @@
-import type { LayoutDesign, LayoutPart, LayoutRanges, Measures, Proof } from './layout-types';
+import type { LayoutDesign, LayoutPart, LayoutRanges, Measures, Proof, Miniature } from './layout-types';
 
 /** What the API sends and takes; names as in its JSON. */
 
@@ -152,17 +152,7 @@ export interface GalleryCardData {
     pages: string[];
     state: 'draft' | 'live' | 'changed';
     changes: number;
-    miniature: { width: number; height: number; tiles: MiniatureTile[] };
-}
-
-export interface MiniatureTile {
-    left: number;
-    top: number;
-    width: number;
-    height: number;
-    src: string | null;
-    at: [number, number];
-    fit: 'cover' | 'contain';
+    miniature: Miniature;
 }
 
 export interface SitePage {

@@ -8,9 +8,9 @@
 </template>
 
 <script setup lang="ts">
-import type { GalleryCardData, MiniatureTile } from '../api/types';
+import type { Miniature, MiniatureTile } from '../api/layout-types';
 
-const props = defineProps<{ miniature: GalleryCardData['miniature'] }>();
+const props = defineProps<{ miniature: Miniature }>();
 
 /** The places come from PHP, in px of the miniature; here they only become shares of it. */
 function place(tile: MiniatureTile): Record<string, string> {

@@ -34,11 +34,14 @@ final readonly class RowBreaks
     /**
      * @param  list<float>  $ratios
      * @param  float  $width  px
+     * @param  ?RowLimits  $limits  that every row keeps to; some breaks must
      * @return list<int> the first tile of each row
      */
-    public function best(array $ratios, float $width): array
+    public function best(array $ratios, float $width, ?RowLimits $limits = null): array
     {
+        $limits ??= RowLimits::none();
         $count = count($ratios);
+        [$bandFrom, $bandUntil, $lowest, $highest] = [$limits->from, $limits->until, $limits->least, $limits->most];
         $best = [0.0];
         $from = [0];
         $wished = $this->height;
@@ -61,7 +64,13 @@ final readonly class RowBreaks
                 $sum += $ratio;
                 $widest = $ratio > $widest ? $ratio : $widest;
                 $left -= $gap;
-                if ($sum < $little && $i > 0 && $end < $count) {
+                $gaps = $width - $left;
+                $isTooLow = $bandFrom - $gaps < $lowest * $sum;
+                if ($isTooLow && $i < $end - 1) {
+                    break;
+                }
+                // Lower rows only come of more pictures.
+                if (($sum < $little && $i > 0 && $end < $count) || ($highest * $sum + $gaps < $bandUntil && ($end < $count || $limits->bindsLast))) {
                     continue;
                 }
                 $off = $left > 0 ? $left / ($sum * $wished) : self::NO_HEIGHT;
@@ -70,7 +79,7 @@ final readonly class RowBreaks
                     $least = $cost;
                     $start = $i;
                 }
-                if ($sum - $widest > $most || ($sum > $much && 3 * $widest <= $sum) || $left < 0) {
+                if ($isTooLow || $sum - $widest > $most || ($sum > $much && 3 * $widest <= $sum) || $left < 0) {
                     break;
                 }
             }

@@ -19,10 +19,11 @@ use ZincPane\Core\Layout\MosaicChoice;
 use ZincPane\Core\Layout\MosaicLayout;
 use ZincPane\Core\Layout\RowBands;
 use ZincPane\Core\Layout\RowBreaks;
+use ZincPane\Core\Layout\RowLimits;
 use ZincPane\Core\Layout\RowsLayout;
 use ZincPane\Core\Layout\SingleLayout;
 
-covers(RowsLayout::class, RowBreaks::class, RowBands::class, MasonryLayout::class, ColumnBands::class, ColumnChoice::class, MosaicLayout::class, MosaicChoice::class, LineLayout::class, SingleLayout::class, LayoutDesign::class);
+covers(RowsLayout::class, RowBreaks::class, RowBands::class, RowLimits::class, MasonryLayout::class, ColumnBands::class, ColumnChoice::class, MosaicLayout::class, MosaicChoice::class, LineLayout::class, SingleLayout::class, LayoutDesign::class);
 
 /**
  * @return list<Ratio> as cameras make them, now and then a panorama
@@ -107,17 +108,57 @@ it('breaks rows as the cheapest of all possible breaks, and never worse than row
         $breaks = new RowBreaks($dice->getInt(80, 500), $dice->getInt(0, 30), LastRow::cases()[$trial % 4]);
         $best = $breaks->cost($ratios, $breaks->best($ratios, $width), $width);
         $least = INF;
-        for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
-            $starts = [0];
-            for ($i = 1; $i < $count; $i++) {
-                if (($mask >> ($i - 1) & 1) === 1) {
-                    $starts[] = $i;
-                }
-            }
+        foreach (allBreaks($count) as $starts) {
             $least = min($least, $breaks->cost($ratios, $starts, $width));
         }
         expect($best)->toEqualWithDelta($least, 1e-9)->and($best)->toBeLessThanOrEqual($breaks->cost($ratios, $breaks->greedy($ratios, $width), $width) + 1e-9);
     }
+});
+
+/** All ways to break so many pictures into rows: the first tile of each. */
+function allBreaks(int $count): Generator
+{
+    for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
+        yield [0, ...array_values(array_filter($count > 1 ? range(1, $count - 1) : [], static fn (int $i): bool => ($mask >> ($i - 1) & 1) === 1))];
+    }
+}
+
+it('makes a band of rows as wide as any breaks can, and takes the cheapest of those that hold', function (): void {
+    $dice = new Randomizer(new Mt19937(8));
+    $held = 0;
+    for ($trial = 0; $trial < 150; $trial++) {
+        $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? 4.5 : $dice->getInt(50, 200) / 100, range(1, $dice->getInt(2, 9)));
+        $count = count($ratios);
+        [$from, $gap, $bindsLast] = [$dice->getInt(240, 1500), $dice->getInt(0, 30), $dice->getInt(0, 1) === 1];
+        $limits = new RowLimits($from, $from, 150.0, 250.0, $bindsLast);
+        $reach = $limits->reach($ratios, $gap);
+        $reachOf = static function (array $starts) use ($ratios, $count, $from, $gap, $bindsLast): float {
+            $reach = INF;
+            foreach ($starts as $row => $start) {
+                $inRow = array_slice($ratios, $start, ($starts[$row + 1] ?? $count) - $start);
+                $gaps = (count($inRow) - 1) * $gap;
+                if (($from - $gaps) / array_sum($inRow) < 150 - 1e-9 && count($inRow) > 1) {
+                    return 0.0;
+                }
+                $reach = isset($starts[$row + 1]) || $bindsLast ? min($reach, 250 * array_sum($inRow) + $gaps) : $reach;
+            }
+
+            return $reach;
+        };
+        expect($reach)->toEqualWithDelta(max(array_map($reachOf, iterator_to_array(allBreaks($count), false))), 1e-6);
+        if ($reach <= $from) {
+            continue;
+        }
+        $held++;
+        $until = min($reach, 2.0 * $from);
+        $breaks = new RowBreaks(200, $gap, $bindsLast ? LastRow::Balance : LastRow::Start);
+        $middle = sqrt($from * $until);
+        $best = $breaks->best($ratios, $middle, $limits->until($until));
+        $holding = array_filter(iterator_to_array(allBreaks($count), false), static fn (array $starts): bool => $reachOf($starts) >= $until - 1e-6);
+        expect($reachOf($best))->toBeGreaterThanOrEqual($until - 1e-6)
+            ->and($breaks->cost($ratios, $best, $middle))->toEqualWithDelta(min(array_map(static fn (array $starts): float => $breaks->cost($ratios, $starts, $middle), $holding)), 1e-9);
+    }
+    expect($held)->toBeGreaterThan(50);
 });
 
 it('keeps rows within a quarter of the wished height over a whole band', function (): void {

@@ -44,12 +44,15 @@ final class Measurer
         $crop = $worst = $area = $all = $first = 0.0;
         $worstPicture = null;
         $harmed = $requests = $firstRequests = 0;
-        $smallest = INF;
-        $largest = 0.0;
+        $smallest = $leftmost = INF;
+        $largest = $rightmost = 0.0;
         foreach ($this->subjects as $i => $subject) {
             $width = $boxes->widths[$i]->at($inner);
             $height = $boxes->heights[$i]->at($inner) - $below;
             $area += $width * ($height + $below);
+            $left = $boxes->lefts[$i]->at($inner);
+            $leftmost = min($leftmost, $left);
+            $rightmost = max($rightmost, $left + $width);
             $smallest = min($smallest, $width, $height);
             $largest = max($largest, $width, $height);
             if ($subject->size === null) {
@@ -69,7 +72,7 @@ final class Measurer
             $bytes = $this->weightOf($i, $subject, $drawn * $view->density);
             $all += $bytes;
             $requests++;
-            if ($boxes->tops[$i]->at($inner) < $view->height && $boxes->lefts[$i]->at($inner) < $inner) {
+            if ($boxes->tops[$i]->at($inner) < $view->height && $left < $inner) {
                 $first += $bytes;
                 $firstRequests++;
             }
@@ -80,8 +83,9 @@ final class Measurer
 
         return new Measures(
             $rows, $complete, $band->inLastRow(), $requests > 0 ? $crop / $requests : 0.0, $worst, $worstPicture, $harmed, $uneven,
-            $count > 0 ? (int) round($smallest) : 0, (int) round($largest), $total > 0 ? min(1.0, $area / ($total * $inner)) : 0.0, (int) round($total),
-            (int) round($first), (int) round($all), $firstRequests, $requests,
+            $count > 0 ? (int) round($smallest) : 0, (int) round($largest), $total > 0 ? min(1.0, $area / ($total * $inner)) : 0.0,
+            max(0.0, min($rightmost, $inner) - $leftmost) / $view->width, (int) round($total), $total / $view->height,
+            (int) round($first), (int) round($all), $firstRequests, $requests, $count,
         );
     }
 

@@ -19,11 +19,14 @@ final readonly class Measures
      * @param  int  $smallest  px, the shorter side of the smallest picture
      * @param  int  $largest  px, the longer side of the largest picture
      * @param  float  $used  share of the gallery's rectangle that tiles cover, 0 to 1
+     * @param  float  $span  share of the window's width from the first tile's edge to the last one's, 0 to 1
      * @param  int  $height  px of the whole gallery
+     * @param  float  $screens  window heights that the whole gallery is high
      * @param  int  $firstBytes  of the pictures that begin within the first window height
      * @param  int  $allBytes  of all pictures
      * @param  int  $firstRequests  pictures that begin within the first window height
      * @param  int  $allRequests  all pictures
+     * @param  int  $items  pictures, and what is none
      */
     public function __construct(
         public int $rows,
@@ -37,11 +40,14 @@ final readonly class Measures
         public int $smallest,
         public int $largest,
         public float $used,
+        public float $span,
         public int $height,
+        public float $screens,
         public int $firstBytes,
         public int $allBytes,
         public int $firstRequests,
         public int $allRequests,
+        public int $items,
     ) {
     }
 
@@ -61,12 +67,12 @@ final readonly class Measures
                 $whole->rows + $next->rows, $whole->complete + $next->complete, $next->inLastRow,
                 $requests > 0 ? ($whole->crop * $whole->allRequests + $next->crop * $next->allRequests) / $requests : 0.0,
                 max($whole->worstCrop, $next->worstCrop),
-                $worse && $next->worstPicture !== null ? $whole->allRequests + $next->worstPicture : $whole->worstPicture,
+                $worse && $next->worstPicture !== null ? $whole->items + $next->worstPicture : $whole->worstPicture,
                 $whole->harmed + $next->harmed, max($whole->uneven, $next->uneven),
                 min($whole->smallest, $next->smallest), max($whole->largest, $next->largest),
-                ($whole->used * $whole->height + $next->used * $next->height) / max(1, $height), $height,
+                ($whole->used * $whole->height + $next->used * $next->height) / max(1, $height), max($whole->span, $next->span), $height, $whole->screens + $next->screens,
                 // What is below the first section is seldom in the first view.
-                $whole->firstBytes, $whole->allBytes + $next->allBytes, $whole->firstRequests, $requests,
+                $whole->firstBytes, $whole->allBytes + $next->allBytes, $whole->firstRequests, $requests, $whole->items + $next->items,
             );
         }
 
@@ -81,7 +87,8 @@ final readonly class Measures
         return [
             'rows' => $this->rows, 'complete' => $this->complete, 'in_last_row' => $this->inLastRow,
             'crop' => round($this->crop, 4), 'worst_crop' => round($this->worstCrop, 4), 'worst_picture' => $this->worstPicture, 'harmed' => $this->harmed,
-            'uneven' => round($this->uneven, 4), 'smallest' => $this->smallest, 'largest' => $this->largest, 'used' => round($this->used, 4), 'height' => $this->height,
+            'uneven' => round($this->uneven, 4), 'smallest' => $this->smallest, 'largest' => $this->largest, 'used' => round($this->used, 4),
+            'span' => round($this->span, 4), 'height' => $this->height, 'screens' => round($this->screens, 2),
             'first_bytes' => $this->firstBytes, 'all_bytes' => $this->allBytes, 'first_requests' => $this->firstRequests, 'all_requests' => $this->allRequests,
         ];
     }

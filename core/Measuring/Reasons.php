@@ -55,6 +55,7 @@ final class Reasons
         return match ($candidate->layout->kind) {
             LayoutKind::Grid => match (true) {
                 $count % $columns === 0 => "{$count} pictures fill {$columns} columns exactly",
+                $wide->rows === 1 => 'all in one row',
                 $wide->complete === $wide->rows => "all {$wide->rows} rows are complete",
                 default => "{$wide->complete} of {$wide->rows} rows are complete",
             },

@@ -9,10 +9,11 @@ final readonly class View
 {
     /**
      * @param  float  $inner  px of width that the gallery has
+     * @param  int  $width  px of the window
      * @param  int  $height  px of the window
      * @param  int  $density  device px for each CSS px
      */
-    public function __construct(public float $inner, public int $height, public int $density)
+    public function __construct(public float $inner, public int $width, public int $height, public int $density)
     {
     }
 
@@ -21,7 +22,7 @@ final readonly class View
      */
     public static function wide(float $inner): self
     {
-        return new self($inner, 800, 1);
+        return new self($inner, 1280, 800, 1);
     }
 
     /**
@@ -29,6 +30,6 @@ final readonly class View
      */
     public static function phone(float $inner): self
     {
-        return new self($inner, 844, 3);
+        return new self($inner, 390, 844, 3);
     }
 }

@@ -55,7 +55,9 @@ export interface Measures {
     smallest: number;
     largest: number;
     used: number;
+    span: number;
     height: number;
+    screens: number;
     first_bytes: number;
     all_bytes: number;
     first_requests: number;

@@ -38,13 +38,19 @@ const rows = computed<Row[]>(() => [
     props.kind === 'masonry'
         ? { label: 'Columns end level', of: ({ complete, rows: columns }) => `${complete} of ${columns}` }
         : { label: 'Rows complete', of: ({ complete, rows: all }) => `${complete} of ${all}` },
-    { label: 'Cropped away, at most', of: ({ crop, worst_crop }) => `${percent(crop)}, ${percent(worst_crop)}` },
+    { label: 'Cropped away', of: ({ crop }) => percent(crop) },
+    {
+        label: 'Most, of which picture',
+        of: ({ worst_crop, worst_picture }) => (worst_picture === null ? 'none' : `${percent(worst_crop)}, no. ${worst_picture + 1}`),
+    },
     { label: 'Focal areas cut', of: ({ harmed }) => String(harmed), bad: ({ harmed }) => harmed > 0 },
     { label: props.kind === 'masonry' ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
     { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ smallest }) => smallest < 44 },
-    { label: 'Height in all', of: ({ height }) => `${height} px` },
+    { label: 'Page used, across', of: ({ span }) => percent(span) },
+    { label: 'Page used, down', of: ({ height, screens }) => `${height} px, ${screens.toFixed(1)} screens` },
+    { label: 'Covered by tiles', of: ({ used }) => percent(used) },
     { label: 'First view', of: ({ first_bytes, first_requests }) => `${kilobytes(first_bytes)} in ${first_requests}` },
-    { label: 'Whole gallery', of: ({ all_bytes }) => kilobytes(all_bytes) },
+    { label: 'Whole gallery', of: ({ all_bytes, all_requests }) => `${kilobytes(all_bytes)} in ${all_requests}` },
 ]);
 </script>
 

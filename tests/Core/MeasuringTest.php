@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Delivery\WeightModel;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\Measurer;
+use ZincPane\Core\Measuring\Measures;
+use ZincPane\Core\Measuring\Reasons;
+use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Measuring\Suggestions;
+use ZincPane\Core\Measuring\View;
+use ZincPane\Core\Measuring\Weights;
+
+covers(Measurer::class, Measures::class, Candidates::class, Suggestions::class, Reasons::class, Weights::class, WeightModel::class);
+
+/**
+ * @return list<Subject> pictures with a file at every step of the ladder, now and then a text among them
+ */
+function subjects(int $count, int $seed, bool $texts = false): array
+{
+    $dice = new Randomizer(new Mt19937($seed));
+    $subjects = [];
+    for ($i = 0; $i < $count; $i++) {
+        $ratio = [1.5, 0.667, 1.333, 1.0, 1.778, 2.4][$dice->getInt(0, 5)];
+        $size = Size::of((int) round(3000 * $ratio), 3000);
+        $files = [];
+        foreach (RenditionPlan::LADDER as $step) {
+            $files[$step] = 50 * $step + $dice->getInt(0, 999);
+        }
+        $isText = $texts && $dice->getInt(0, 4) === 0;
+        $subjects[] = new Subject(Ratio::of($ratio, 1), $isText ? null : $size, FocalPoint::of($dice->getInt(0, 100) / 100, $dice->getInt(0, 100) / 100), $isText ? [] : $files);
+    }
+
+    return $subjects;
+}
+
+function candidatesOf(array $subjects): Candidates
+{
+    return new Candidates(GalleryDesign::default(), $subjects, [], View::wide(1120), View::phone(354));
+}
+
+/** Whether a point of a picture, in shares of it, is in view where it covers a tile and is held as CSS holds it. */
+function inView(Subject $subject, float $width, float $height, float $x, float $y): bool
+{
+    // The picture is as small as covers the tile; its focal point is brought as near to the middle as its edges allow.
+    $drawnWidth = max($width, $height * $subject->ratio->value);
+    $drawnHeight = $drawnWidth / $subject->ratio->value;
+    $left = min(0, max($width - $drawnWidth, $width / 2 - $subject->focal->x * $drawnWidth));
+    $top = min(0, max($height - $drawnHeight, $height / 2 - $subject->focal->y * $drawnHeight));
+    [$atX, $atY] = [$left + $x * $drawnWidth, $top + $y * $drawnHeight];
+
+    return $atX > -1e-6 && $atX < $width + 1e-6 && $atY > -1e-6 && $atY < $height + 1e-6;
+}
+
+it('measures a crop as counting the points of the pictures does', function (string $shape, int $columns): void {
+    $subjects = subjects(14, 7);
+    $measures = candidatesOf($subjects)->of(['kind' => 'grid', 'columns' => $columns, 'shape' => $shape, 'gap' => 10])->wide;
+    $width = (1120 - ($columns - 1) * 10) / $columns;
+    [$w, $h] = array_map(intval(...), explode(':', $shape));
+    $height = $width * $h / $w;
+    $lost = [];
+    $harmed = 0;
+    foreach ($subjects as $subject) {
+        $seen = 0;
+        for ($x = 0; $x < 60; $x++) {
+            for ($y = 0; $y < 60; $y++) {
+                $seen += (int) inView($subject, $width, $height, ($x + 0.5) / 60, ($y + 0.5) / 60);
+            }
+        }
+        $lost[] = 1 - $seen / 3600;
+        $across = 0.1 * min(1, 1 / $subject->ratio->value);
+        $down = 0.1 * min(1, $subject->ratio->value);
+        $corners = array_map(
+            static fn (array $way): bool => inView($subject, $width, $height, min(1, max(0, $subject->focal->x + $way[0] * $across)), min(1, max(0, $subject->focal->y + $way[1] * $down))),
+            [[-1, -1], [1, -1], [-1, 1], [1, 1]],
+        );
+        $harmed += (int) in_array(false, $corners, true);
+    }
+    expect($measures->crop)->toEqualWithDelta(array_sum($lost) / 14, 0.01)
+        ->and($measures->worstCrop)->toEqualWithDelta(max($lost), 0.02)
+        ->and($lost[$measures->worstPicture])->toEqualWithDelta(max($lost), 0.02)
+        ->and($measures->harmed)->toBe($harmed);
+})->with([['1:1', 4], ['16:9', 3], ['2:3', 5], ['3:2', 2]]);
+
+it('measures what tiles cover, how far they reach and how large they are, as counting px does', function (array $layout): void {
+    $subjects = subjects(13, 3, true);
+    $candidate = candidatesOf($subjects)->of($layout);
+    foreach ([[$candidate->wide, 1120.0, 1280, 800], [$candidate->phone, 354.0, 390, 844]] as [$measures, $inner, $window, $screen]) {
+        $band = $candidate->arrangement->at($inner);
+        $places = array_map(static fn ($box): array => $box->at($inner), iterator_to_array($band->boxes));
+        $height = $band->height->at($inner);
+        $covered = 0;
+        for ($x = 0; $x < 30; $x++) {
+            for ($y = 0; $y < 300; $y++) {
+                [$left, $top] = [$inner * ($x + 0.5) / 30, $height * ($y + 0.5) / 300];
+                $covered += (int) (array_filter($places, static fn (array $place): bool => $left >= $place['left'] && $left < $place['left'] + $place['width'] && $top >= $place['top'] && $top < $place['top'] + $place['height']) !== []);
+            }
+        }
+        $below = $candidate->layout->belowPicture();
+        expect($measures->used)->toEqualWithDelta($covered / 9000, 0.025)
+            ->and($measures->height)->toBe((int) round($height))->and($measures->screens)->toEqualWithDelta($height / $screen, 1e-9)
+            ->and($measures->span)->toEqualWithDelta((max(array_map(static fn (array $place): float => $place['left'] + $place['width'], $places)) - min(array_column($places, 'left'))) / $window, 1e-6)
+            ->and($measures->smallest)->toBe((int) round(min(array_map(static fn (array $place): float => min($place['width'], $place['height'] - $below), $places))))
+            ->and($measures->largest)->toBe((int) round(max(array_map(static fn (array $place): float => max($place['width'], $place['height'] - $below), $places))));
+    }
+})->with([
+    'grid with captions' => [['kind' => 'grid', 'columns' => 4, 'caption_lines' => 2, 'gap' => 20]],
+    'masonry' => [['kind' => 'masonry', 'columns' => 3, 'gap' => 30]],
+    'tiled rows' => [['kind' => 'rows', 'last_row' => 'start', 'caption_lines' => 1]],
+    'mosaic' => [['kind' => 'mosaic', 'gap' => 16]],
+    'one per row' => [['kind' => 'single']],
+]);
+
+it('weighs the very files that a browser of that density fetches', function (array $layout): void {
+    $subjects = subjects(15, 11, true);
+    $candidate = candidatesOf($subjects)->of($layout);
+    foreach ([[$candidate->wide, 1120.0, 1, 800], [$candidate->phone, 354.0, 3, 844]] as [$measures, $inner, $density, $screen]) {
+        $all = $first = $count = $firstCount = 0;
+        foreach ($candidate->arrangement->at($inner)->boxes as $i => $box) {
+            if ($subjects[$i]->size === null) {
+                continue;
+            }
+            $place = $box->at($inner);
+            $isCropped = $candidate->layout->sharedShape() !== null;
+            $drawn = $isCropped ? max($place['width'], ($place['height'] - $candidate->layout->belowPicture()) * $subjects[$i]->ratio->value) : $place['width'];
+            $enough = array_filter($subjects[$i]->files, static fn (int $bytes, int $width): bool => $width >= $drawn * $density - 0.5 && $width <= $subjects[$i]->size->width, ARRAY_FILTER_USE_BOTH);
+            $bytes = reset($enough);
+            $all += $bytes;
+            $count++;
+            if ($place['top'] < $screen) {
+                $first += $bytes;
+                $firstCount++;
+            }
+        }
+        expect([$measures->allBytes, $measures->allRequests, $measures->firstBytes, $measures->firstRequests])->toBe([$all, $count, $first, $firstCount]);
+    }
+})->with([
+    'grid' => [['kind' => 'grid', 'columns' => 4, 'shape' => '2:3', 'caption_lines' => 1]],
+    'tiled rows' => [['kind' => 'rows', 'row_height' => 180]],
+    'masonry' => [['kind' => 'masonry', 'columns' => 3]],
+]);
+
+it('counts rows that are complete as plain division does', function (): void {
+    for ($count = 1; $count <= 30; $count++) {
+        foreach ([2, 3, 5] as $columns) {
+            $grid = fn (string $last): Measures => candidatesOf(subjects($count, 1))->of(['kind' => 'grid', 'columns' => $columns, 'last_row' => $last])->wide;
+            $over = $count % $columns;
+            expect([$grid('start')->rows, $grid('start')->complete, $grid('start')->inLastRow])->toBe([(int) ceil($count / $columns), intdiv($count, $columns), $over === 0 ? $columns : $over])
+                ->and($grid('balance')->complete)->toBe($grid('balance')->rows);
+        }
+    }
+});
+
+it('takes several sections as one gallery', function (): void {
+    $parts = array_map(static fn (int $seed): Measures => candidatesOf(subjects(9, $seed, true))->of(['kind' => 'grid', 'columns' => 4, 'shape' => '16:9'])->wide, [1, 2, 3]);
+    $whole = Measures::together($parts);
+    $worst = array_search(max(array_column($parts, 'worstCrop')), array_column($parts, 'worstCrop'), true);
+    expect($whole->worstPicture)->toBe(9 * $worst + $parts[$worst]->worstPicture)
+        ->and($whole->rows)->toBe(9)->and($whole->height)->toBe(array_sum(array_column($parts, 'height')))
+        ->and($whole->allBytes)->toBe(array_sum(array_column($parts, 'allBytes')))
+        ->and($whole->crop)->toEqualWithDelta(array_sum(array_map(static fn (Measures $part): float => $part->crop * $part->allRequests, $parts)) / $whole->allRequests, 1e-9);
+});
+
+it('suggests the best of different kinds, none of which anything tried by hand beats', function (array $weights): void {
+    $candidates = candidatesOf(subjects(17, 23));
+    $weights = Weights::fromArray([...array_fill_keys(array_keys(Weights::DEFAULTS), 0), ...$weights]);
+    $best = (new Suggestions($candidates, $weights))->best(17);
+    $kinds = array_map(static fn (array $each): string => $each['candidate']->layout->kind->value, $best);
+    $scores = array_column($best, 'score');
+    $sorted = $scores;
+    rsort($sorted);
+    expect($kinds)->toBe(array_unique($kinds))->and(count($kinds))->toBe(4)->and($scores)->toBe($sorted)->and(min($scores))->toBeGreaterThanOrEqual(0.0)->and(max($scores))->toBeLessThanOrEqual(1.0);
+    $byKind = array_combine($kinds, $scores);
+    $dice = new Randomizer(new Mt19937(2));
+    for ($trial = 0; $trial < 60; $trial++) {
+        $part = match ($dice->getInt(0, 3)) {
+            0 => ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $dice->getInt(2, 6), 'shape' => ['1:1', '4:3', '3:2', '16:9', '2:3', 'own'][$dice->getInt(0, 5)], 'last_row' => ['start', 'fill', 'balance'][$dice->getInt(0, 2)]],
+            1 => ['kind' => 'masonry', 'column_rule' => 'count', 'columns' => $dice->getInt(2, 6)],
+            2 => ['kind' => 'rows', 'row_height' => [150, 190, 230, 280, 340][$dice->getInt(0, 4)], 'last_row' => ['start', 'fill', 'balance'][$dice->getInt(0, 2)]],
+            default => ['kind' => 'mosaic', 'row_height' => [150, 190, 240][$dice->getInt(0, 2)]],
+        };
+        expect($weights->score($candidates->of($part)->qualities()))->toBeLessThanOrEqual($byKind[$part['kind']] + 1e-9);
+    }
+})->with(['complete rows' => [['complete' => 10]], 'little crop' => [['crop' => 10]], 'even' => [['even' => 10]], 'good on a phone' => [['phone' => 10]], 'light' => [['light' => 10]], 'some of each' => [Weights::DEFAULTS]]);
+
+it('finds nothing cropped where little crop alone counts, and every row complete where that does', function (): void {
+    $only = static fn (string $quality): array => (new Suggestions(candidatesOf(subjects(12, 5)), Weights::fromArray([...array_fill_keys(array_keys(Weights::DEFAULTS), 0), $quality => 10])))->best(12)[0]['candidate']->wide->toArray();
+    expect($only('crop')['worst_crop'])->toBe(0.0)->and($only('complete')['complete'])->toBe($only('complete')['rows']);
+});
+
+it('says what would complete the last row, and why a layout is good', function (int $count, array $layout, ?string $advice, string $reason): void {
+    $candidate = candidatesOf(subjects($count, 4))->of(['kind' => 'grid', ...$layout]);
+    expect(Reasons::advice($candidate, $count))->toBe($advice)->and(Reasons::of($candidate, $count))->toStartWith($reason);
+})->with([
+    [11, ['columns' => 4], 'One more picture would complete the last row; or use “balance”.', '2 of 3 rows are complete'],
+    [9, ['columns' => 4], 'One picture stands alone in the last row: take one out, add 3, or use “balance”.', '2 of 3 rows are complete'],
+    [10, ['columns' => 4], '2 more pictures would complete the last row; or use “balance”.', '2 of 3 rows are complete'],
+    [12, ['columns' => 4], null, '12 pictures fill 4 columns exactly'],
+    [11, ['columns' => 4, 'last_row' => 'balance'], null, 'All 3 rows are complete'],
+    [3, ['columns' => 4], null, 'All in one row'],
+    [12, ['columns' => 4, 'shape' => 'own'], null, '12 pictures fill 4 columns exactly; nothing is cropped'],
+]);
+
+it('refuses weights that cannot be', function (mixed $weights, string $field): void {
+    expect(fn () => Weights::fromArray($weights))->toThrow(ZincPane\Core\Settings\SettingException::class, $field);
+})->with([[['crop' => 11], 'weights.crop'], [['crop' => -1], 'weights.crop'], [['beauty' => 3], '"beauty" is not a setting of weights'], ['much', 'weights']]);
+
+it('predicts the weight of a file that is not there from the nearest that is, the wider the heavier', function (): void {
+    $size = Size::of(6000, 4000);
+    $files = [240 => 9_000, 1215 => 150_000];
+    expect(WeightModel::bytes($files, $size, 1215))->toBe(150_000.0);
+    $last = 0.0;
+    foreach ([160, 200, 240, 300, 360, 441] as $width) {
+        $bytes = WeightModel::bytes($files, $size, $width);
+        expect($bytes)->toBeGreaterThan($last)->toEqualWithDelta(9_000 * ($width / 240) ** 1.63, 1.0);
+        $last = $bytes;
+    }
+    expect(WeightModel::bytes([], $size, 540))->toBeGreaterThan(5_000.0)->toBeLessThan(60_000.0);
+});

@@ -56,13 +56,10 @@ final readonly class RowBands
     private function band(array $ratios, int $from, int $end, float $height): array
     {
         $breaks = new RowBreaks($height, $this->gap, $this->lastRow);
-        // A balanced last row is as wide as the others; it is too high only where nothing else can be.
-        foreach ($this->lastRow === LastRow::Balance ? [true, false] : [false] as $bindsLast) {
-            $limits = new RowLimits($from, $end, (1 - $this->stray) * $height, (1 + $this->stray) * $height, $bindsLast);
-            $reach = (int) min($end, $limits->reach($ratios, $this->gap));
-            if ($reach === $end || $reach >= self::WORTH * $from) {
-                return [$reach, $breaks->best($ratios, sqrt($from * $reach), $limits->until($reach))];
-            }
+        $limits = new RowLimits($from, $end, (1 - $this->stray) * $height, (1 + $this->stray) * $height);
+        $reach = (int) min($end, $limits->reach($ratios, $this->gap));
+        if ($reach === $end || $reach >= self::WORTH * $from) {
+            return [$reach, $breaks->best($ratios, sqrt($from * $reach), $limits->until($reach))];
         }
         $until = (int) min($end, ceil($from * self::STEP));
 

@@ -70,7 +70,7 @@ final readonly class RowBreaks
                     break;
                 }
                 // Lower rows only come of more pictures.
-                if (($sum < $little && $i > 0 && $end < $count) || ($highest * $sum + $gaps < $bandUntil && ($end < $count || $limits->bindsLast))) {
+                if (($sum < $little && $i > 0 && $end < $count) || $highest * $sum + $gaps < $bandUntil) {
                     continue;
                 }
                 $off = $left > 0 ? $left / ($sum * $wished) : self::NO_HEIGHT;

@@ -17,26 +17,24 @@ final readonly class RowLimits
      * @param  float  $until  px of width where it ends
      * @param  float  $least  px of height
      * @param  float  $most  px of height
-     * @param  bool  $bindsLast  whether the last row may not be too high either
      */
     public function __construct(
         public float $from,
         public float $until,
         public float $least,
         public float $most,
-        public bool $bindsLast,
     ) {
     }
 
     /** Of breaks at a single width, where rows may be as they come. */
     public static function none(): self
     {
-        return new self(INF, 0.0, 0.0, INF, false);
+        return new self(INF, 0.0, 0.0, INF);
     }
 
     public function until(float $until): self
     {
-        return new self($this->from, $until, $this->least, $this->most, $this->bindsLast);
+        return new self($this->from, $until, $this->least, $this->most);
     }
 
     /**
@@ -56,14 +54,13 @@ final readonly class RowLimits
             $best = 0.0;
             $sum = 0.0;
             $gaps = 0.0;
-            $isFree = $end === $count && ! $this->bindsLast;
             for ($i = $end - 1; $i >= 0; $i--) {
                 $sum += $ratios[$i];
                 $isTooLow = $this->from - $gaps < $this->least * $sum;
                 if ($isTooLow && $i < $end - 1) {
                     break;
                 }
-                $own = $isFree ? INF : $this->most * $sum + $gaps;
+                $own = $this->most * $sum + $gaps;
                 $best = max($best, $own < $reach[$i] ? $own : $reach[$i]);
                 if ($isTooLow) {
                     break;

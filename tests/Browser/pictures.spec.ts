@@ -28,6 +28,12 @@ test('sends a file larger than a request may be, and goes on where a lost connec
     await expect(page.getByText('The connection was lost')).toBeVisible({ timeout: 60_000 });
     // One may work elsewhere in the studio meanwhile.
     await page.getByRole('link', { name: 'Galleries', exact: true }).click();
+    // Who would close the tab now is asked first, and stays.
+    const asked = page.waitForEvent('dialog');
+    await page.close({ runBeforeUnload: true });
+    const question = await asked;
+    expect(question.type()).toBe('beforeunload');
+    await question.dismiss();
     await expect(page.getByText('1 of 1 ready')).toBeVisible({ timeout: 120_000 });
     expect(cuts).toBe(2);
     expect(offsets.filter((offset) => offset === '0')).toHaveLength(1);

@@ -33,6 +33,8 @@ await page.getByRole('link', { name: /^Pages/ }).click();
 await take('pages');
 await page.getByRole('link', { name: 'Galleries', exact: true }).click();
 await page.getByRole('link', { name: /Long Wind Day/ }).click();
+await page.getByRole('radio', { name: 'Suggest' }).check({ force: true });
+await take('suggest');
 await page.getByRole('link', { name: /^Pictures \d/ }).click();
 await page.getByRole('listbox', { name: 'Pictures' }).getByRole('option').nth(2).click();
 await take('pictures');

@@ -5,14 +5,10 @@
             <p v-if="shows === 'candidates'">the same {{ count }} pictures, measured; point at one to see it above, choose it to adopt it</p>
             <p v-else-if="shows === 'suggest'" class="weights">
                 <label v-for="quality in QUALITIES" :key="quality.name">
-                    {{ quality.label }}
-                    <input
-                        type="range"
-                        min="0"
-                        max="10"
-                        :value="weights[quality.name] ?? alternatives?.weights[quality.name] ?? 5"
-                        @change="weigh(quality.name, $event)"
-                    />
+                    <span>
+                        {{ quality.label }} <output>{{ weightOf(quality.name) }}</output>
+                    </span>
+                    <input type="range" min="0" max="10" :value="weightOf(quality.name)" @change="weigh(quality.name, $event)" />
                 </label>
             </p>
             <p v-else>what is cut off is dim, the focal point is ringed</p>
@@ -33,7 +29,7 @@
                 type="button"
                 role="option"
                 :aria-selected="candidate.name === chosen"
-                :class="{ on: candidate.name === chosen }"
+                :class="{ on: candidate.name === chosen, wordy: candidate.reasons }"
                 @click="emit('adopt', candidate.layout)"
                 @pointerenter="emit('look', candidate.layout)"
                 @focus="emit('look', candidate.layout)"
@@ -42,7 +38,7 @@
                 <GalleryMiniature :miniature="candidate.miniature" />
                 <b>{{ candidate.name }}</b>
                 <span v-if="candidate.reasons" class="reasons">{{ candidate.reasons }}</span>
-                <span v-else class="figures">
+                <span class="figures">
                     <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
                     <em :class="{ bad: candidate.wide.crop > 0.15 }">{{ percent(candidate.wide.crop) }} crop</em> ·
                     <em :class="{ bad: candidate.phone.smallest < 80 }">phone {{ candidate.phone.smallest }} px</em> ·
@@ -88,6 +84,10 @@ const QUALITIES: { name: Quality; label: string }[] = [
 
 const rowsOf = ({ wide, layout }: Candidate): string =>
     layout.kind === 'masonry' ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
+
+function weightOf(quality: Quality): number | undefined {
+    return weights[quality] ?? alternatives.value?.weights[quality];
+}
 
 function weigh(quality: Quality, event: Event): void {
     weights[quality] = Number((event.target as HTMLInputElement).value);
@@ -179,8 +179,27 @@ button {
     cursor: pointer;
 }
 
-button:has(.reasons) {
-    width: 216px;
+.wordy {
+    display: grid;
+    grid-template: auto auto 1fr / 168px 1fr;
+    column-gap: 4px;
+    width: 340px;
+    padding: 0;
+}
+
+.wordy .miniature {
+    grid-row: 1 / -1;
+    align-self: start;
+    max-height: calc(100% - 12px);
+    overflow: hidden;
+}
+
+.wordy b {
+    padding-top: 6px;
+}
+
+.reasons {
+    color: var(--z6);
 }
 
 .miniature {
@@ -209,7 +228,16 @@ b {
     padding: 0 7px;
     font-size: 11px;
     line-height: 1.35;
+    font-variant-numeric: tabular-nums;
+}
+
+.figures {
     color: var(--z5);
+}
+
+.weights output {
+    font-weight: 600;
+    color: var(--z8);
     font-variant-numeric: tabular-nums;
 }
 

@@ -63,7 +63,7 @@ final class RenditionPlan
             }
         }
 
-        return new self($needs, $design->layout->sharedShape()?->ratio(), $design->layout->fillingInForce());
+        return new self($needs, $design->layout->sharedShape()?->ratio, $design->layout->fillingInForce());
     }
 
     /**

@@ -74,7 +74,7 @@ final readonly class LayoutDesign
             $px('tile_width', 220),
             $px('row_height', 230),
             $px('height', 420),
-            $settings->choice('shape', TileShape::class, TileShape::ThreeTwo),
+            TileShape::of('design.layout.shape', $settings->text('shape', '3:2', 5)),
             $settings->choice('filling', Filling::class, Filling::Crop),
             $px('gap', 8),
             $settings->choice('last_row', LastRow::class, LastRow::Start),
@@ -121,21 +121,16 @@ final readonly class LayoutDesign
     /** The shape all tiles share; null where each has its picture's own. */
     public function sharedShape(): ?TileShape
     {
-        return $this->kind === LayoutKind::Grid && $this->shape !== TileShape::Own ? $this->shape : null;
+        return $this->kind === LayoutKind::Grid && $this->shape->ratio !== null ? $this->shape : null;
     }
 
     /** In a few words: "Grid 4, square". */
     public function label(): string
     {
-        $shape = match ($this->shape) {
-            TileShape::Square => 'square',
-            TileShape::Own => 'own shapes',
-            default => $this->shape->value,
-        };
         $columns = $this->columnRule === ColumnRule::Count ? "{$this->columns}" : "from {$this->tileWidth} px";
 
         return match ($this->kind) {
-            LayoutKind::Grid => "Grid {$columns}, {$shape}",
+            LayoutKind::Grid => "Grid {$columns}, {$this->shape->label()}",
             LayoutKind::Masonry => "Masonry {$columns}",
             LayoutKind::Rows => "Tiled rows, {$this->rowHeight} px",
             LayoutKind::Mosaic => "Mosaic, {$this->rowHeight} px",

@@ -6,7 +6,6 @@ namespace ZincPane\Core\Layout;
 
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutDesign;
-use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
@@ -24,7 +23,7 @@ final readonly class GridLayout implements Layout
 
     public function __construct(private LayoutDesign $design)
     {
-        $this->shape = $design->shape->ratio();
+        $this->shape = $design->shape->ratio;
         $this->below = $design->belowPicture();
     }
 
@@ -157,7 +156,7 @@ final readonly class GridLayout implements Layout
         $wider = Linear::share($count, $gap);
         // Kept shapes would make the row c/m times as high as the others, and a little more for the
         // gaps it has fewer of. A tile of its picture's own shape may grow: nothing is cropped there.
-        $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape !== TileShape::Own;
+        $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape->ratio !== null;
 
         return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held ? $width->times(self::FILL_HEIGHT) : $wider];
     }

@@ -27,7 +27,7 @@ final readonly class FrameCss
         $gap = $this->layout->gap;
         $fit = $this->layout->fillingInForce() === Filling::Crop ? 'cover' : 'contain';
         $plain = self::PLAIN;
-        $shared = $this->layout->sharedShape()?->ratio();
+        $shared = $this->layout->sharedShape()?->ratio;
         // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
         $behind = $this->layout->fillingInForce() === Filling::Crop ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)';
         $items = array_merge(...array_map(static fn (Section $section): array => $section->items, $sections));

@@ -98,7 +98,7 @@ final readonly class GridCss implements PlacesCss
 
     private function isHeld(Box $box): bool
     {
-        $shared = $this->layout->sharedShape()?->ratio();
+        $shared = $this->layout->sharedShape()?->ratio;
 
         return $shared !== null && abs($box->width->a / $box->height->a - $shared->value) > 1e-9;
     }

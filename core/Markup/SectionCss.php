@@ -66,7 +66,7 @@ final readonly class SectionCss
     /** The shape of each tile, its colour while it loads, and where a cropped picture is held. */
     private function shapes(TileRules $rules): void
     {
-        $shared = $this->layout->sharedShape()?->ratio();
+        $shared = $this->layout->sharedShape()?->ratio;
         foreach ($this->section->items as $i => $item) {
             if ($shared === null) {
                 $rules->add($i, '--r:'.Css::number($item->ratio()->value, 4));

@@ -7,7 +7,8 @@ export interface LayoutDesign {
     tile_width: number;
     row_height: number;
     height: number;
-    shape: '1:1' | '4:3' | '3:2' | '16:9' | '2:3' | 'own';
+    /** `own`, or width to height: `5:4`. */
+    shape: string;
     filling: 'crop' | 'fit';
     gap: number;
     last_row: 'start' | 'centre' | 'fill' | 'balance';

@@ -48,15 +48,7 @@
                     @change="emit('change', { tile_width: $event })"
                 />
             </template>
-            <template v-if="layout.kind === 'grid'">
-                <SegmentChoice
-                    label="Shape of the tiles"
-                    :columns="3"
-                    :model-value="layout.shape"
-                    :options="SHAPES"
-                    @update:model-value="emit('change', { shape: $event })"
-                />
-            </template>
+            <ShapeRow v-if="layout.kind === 'grid'" :shape="layout.shape" @change="emit('change', { shape: $event })" />
             <SegmentChoice
                 v-if="(layout.kind === 'grid' && layout.shape !== 'own') || layout.kind === 'strip'"
                 label="A picture of another shape"
@@ -138,6 +130,7 @@ import SegmentChoice from '../shared/SegmentChoice.vue';
 import SliderRow from '../shared/SliderRow.vue';
 import KindPicker from './KindPicker.vue';
 import PhoneRow from './PhoneRow.vue';
+import ShapeRow from './ShapeRow.vue';
 import SizeRow from './SizeRow.vue';
 
 const props = defineProps<{ layout: LayoutDesign; ranges: LayoutRanges }>();
@@ -161,15 +154,6 @@ const WIDTHS = [
 const RULES = [
     { value: 'count', label: 'A number' },
     { value: 'fit', label: 'As many as fit' },
-] as const;
-
-const SHAPES = [
-    { value: '1:1', label: 'Square' },
-    { value: '4:3', label: '4:3' },
-    { value: '3:2', label: '3:2' },
-    { value: '16:9', label: '16:9' },
-    { value: '2:3', label: '2:3' },
-    { value: 'own', label: 'Own' },
 ] as const;
 
 const FILLINGS = [

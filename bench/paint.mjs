@@ -104,7 +104,9 @@ async function publish() {
     await send('PATCH', `galleries/${id}`, { version: first.version, change: { kind: 'design', design: { layout: { kind: 'rows', last_row: 'balance' } } } });
     const pages = await send('GET', 'pages');
     await send('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs').id, gallery_id: id, spot: 1 });
-    await send('POST', `galleries/${id}/live`, { version: (await send('GET', `galleries/${id}`)).version });
+    const { version } = await send('GET', `galleries/${id}`);
+    // As long as files are being made, the answer says how many are left.
+    while ((await send('POST', `galleries/${id}/live`, { version })).lacking > 0);
     const live = await (await context.request.get('/repairs')).text();
     await context.close();
     return byHand(live);

@@ -119,6 +119,16 @@ abstract class TestCase extends BaseTestCase
         return $this->patchJson("/studio/api/galleries/{$gallery->id}", ['version' => $version ?? $gallery->refresh()->version, 'change' => $change]);
     }
 
+    /** As often as it takes: while files are being made, the answer says how many pictures are left. */
+    protected function putLive(Gallery $gallery): TestResponse
+    {
+        do {
+            $answer = $this->postJson("/studio/api/galleries/{$gallery->id}/live", ['version' => $gallery->refresh()->version]);
+        } while ($answer->status() === 202);
+
+        return $answer;
+    }
+
     protected function storedFiles(): array
     {
         $all = array_map(static fn ($file): string => $file->getRelativePathname(), (new Filesystem)->allFiles($this->files, true));

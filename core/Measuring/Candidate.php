@@ -12,6 +12,7 @@ final readonly class Candidate
 {
     /**
      * @param  array<string, mixed>  $part  of the design's layout that makes it
+     * @param  float  $inner  px of width that it has on a wide page
      */
     public function __construct(
         public array $part,
@@ -19,6 +20,7 @@ final readonly class Candidate
         public Arrangement $arrangement,
         public Measures $wide,
         public Measures $phone,
+        public float $inner,
     ) {
     }
 

@@ -38,6 +38,7 @@ final readonly class Candidates
             $part, $design->layout, $arrangement,
             $this->measurer->measure($arrangement->at($this->wide->inner), $design->layout, $this->wide),
             $this->measurer->measure($arrangement->at($this->phone->inner), $design->layout, $this->phone),
+            $this->wide->inner,
         );
     }
 

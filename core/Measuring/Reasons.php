@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Measuring;
 
-use ZincPane\Core\Design\ColumnRule;
-use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutKind;
 
 /** Says in words what the measures of a layout amount to. */
@@ -24,26 +22,6 @@ final class Reasons
         }
 
         return ucfirst(implode('; ', array_filter($said))).'.';
-    }
-
-    /**
-     * What would make the layout as it is now better; null where nothing simple would.
-     */
-    public static function advice(Candidate $now, int $count): ?string
-    {
-        $layout = $now->layout;
-        if ($layout->kind !== LayoutKind::Grid || $layout->columnRule !== ColumnRule::Count || $count <= $layout->columns || in_array($layout->lastRow, [LastRow::Fill, LastRow::Balance], true)) {
-            return null;
-        }
-        $over = $count % $layout->columns;
-        $missing = $layout->columns - $over;
-
-        return match (true) {
-            $over === 0 => null,
-            $missing === 1 => 'One more picture would complete the last row; or use “balance”.',
-            $over === 1 => 'One picture stands alone in the last row: take one out, add '.$missing.', or use “balance”.',
-            default => "{$missing} more pictures would complete the last row; or use “balance”.",
-        };
     }
 
     private static function rows(Candidate $candidate, int $count): string

@@ -1,7 +1,7 @@
 import type { Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
-import { demo, expect, expectAccessible, galleryOf, studioApi, swipe, test, tileBoxes } from './support';
+import { demo, expect, expectAccessible, galleryOf, putLive, studioApi, swipe, test, tileBoxes } from './support';
 
 const NAMES = readdirSync('database/demo/pictures')
     .filter((file) => file.endsWith('.jpg'))
@@ -98,12 +98,6 @@ async function kites(page: Page): Promise<string> {
     const api = await studioApi(page);
     const { id } = (await api<{ id: string; title: string }[]>('GET', 'galleries')).find(({ title }) => title === 'Kites for sale') as { id: string };
     return id;
-}
-
-async function putLive(page: Page, id: string): Promise<void> {
-    const api = await studioApi(page);
-    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
-    await api('POST', `galleries/${id}/live`, { version });
 }
 
 /** What other tests expect on the page /kites. */

@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { readdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { gzipSync } from 'node:zlib';
-import { expect, expectAccessible, signIn, studioApi, test, tileBoxes, swipe } from './support';
+import { expect, expectAccessible, putLive, signIn, studioApi, test, tileBoxes, swipe } from './support';
 
 const KITES = '/kites';
 const DEMO = 'database/demo/pictures';
@@ -65,8 +65,7 @@ test('does not shift while it loads 24 pictures, and asks nobody else', async ({
         await api('POST', `galleries/${id}/pictures`, join(DEMO, name));
     const pages = await api<{ id: string; address: string }[]>('GET', 'pages');
     const pane = await api<{ id: string }>('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs')?.id, gallery_id: id, spot: 1 });
-    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
-    await api('POST', `galleries/${id}/live`, { version });
+    await putLive(page, id);
     await page.addInitScript(() => {
         const shifts: number[] = [];
         Object.assign(window, { shifts });

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { appendFileSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { demo, expect, expectAccessible, galleryOf, makePictures, signIn, studioApi, test, tiles } from './support';
+import { demo, expect, expectAccessible, galleryOf, makePictures, putLive, signIn, studioApi, test, tiles } from './support';
 
 const FOLDER = 'storage/framework/testing/in/pictures';
 
@@ -241,8 +241,7 @@ test('shows texts and videos among the pictures, and opens both in the viewer', 
     const api = await studioApi(page);
     const pages = await api<{ id: string; address: string }[]>('GET', 'pages');
     const pane = await api<{ id: string }>('POST', 'panes', { page_id: pages.find(({ address }) => address === '/find-us')?.id, gallery_id: id, spot: 1 });
-    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
-    await api('POST', `galleries/${id}/live`, { version });
+    await putLive(page, id);
     await page.goto('/find-us');
     await expectAccessible(page);
     await page.locator('.zp-tiles a').first().click();

@@ -52,6 +52,13 @@ export async function studioApi(page: Page): Promise<Send> {
     };
 }
 
+/** As often as it takes: while files are being made, the answer says how many pictures are left. */
+export async function putLive(page: Page, id: string): Promise<void> {
+    const api = await studioApi(page);
+    const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+    while (((await api<{ lacking?: number }>('POST', `galleries/${id}/live`, { version })).lacking ?? 0) > 0);
+}
+
 /** A gallery of picture files; its identifier. */
 export async function galleryOf(page: Page, title: string, files: string[]): Promise<string> {
     const api = await studioApi(page);

@@ -15,7 +15,7 @@ beforeEach(function (): void {
     $this->kites = Page::query()->where('slug', 'kites')->sole();
     $this->gallery = $this->galleryOf(2);
     $this->place = fn (int $spot, ?string $gallery = null) => $this->postJson('/studio/api/panes', ['page_id' => $this->kites->id, 'gallery_id' => $gallery ?? $this->gallery->id, 'spot' => $spot]);
-    $this->live = fn ($gallery = null) => $this->postJson('/studio/api/galleries/'.($gallery ?? $this->gallery)->id.'/live', ['version' => ($gallery ?? $this->gallery)->refresh()->version]);
+    $this->live = fn ($gallery = null) => $this->putLive($gallery ?? $this->gallery);
     $this->page = fn (string $path): string => (string) $this->get($path)->assertOk()->baseResponse->getFile()->getContent();
     $this->asVisitor = function (): void {
         $this->app['auth']->guard('web')->forgetUser();

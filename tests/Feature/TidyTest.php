@@ -58,12 +58,12 @@ it('straightens without empty corners', function (float $degrees): void {
 })->with([-14.5, 6.0, 15.0]);
 
 it('shows every place the new picture at once, and says that it is not live', function (): void {
-    $this->postJson("/studio/api/galleries/{$this->gallery->id}/live", ['version' => $this->gallery->refresh()->version])->assertOk()->assertJsonPath('live.changes', []);
+    $this->putLive($this->gallery)->assertOk()->assertJsonPath('live.changes', []);
     ($this->tidy)(['turn' => 2])->assertOk();
     $key = Picture::query()->findOrFail($this->id)->rendition_key;
     $answer = $this->getJson("/studio/api/galleries/{$this->gallery->id}")->assertJsonPath('live.changes', ['tidied a picture']);
     expect($answer->json('proof.html'))->toContain($key)->and(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->not->toContain($key);
-    $this->postJson("/studio/api/galleries/{$this->gallery->id}/live", ['version' => $answer->json('version')])->assertJsonPath('live.changes', []);
+    $this->putLive($this->gallery)->assertJsonPath('live.changes', []);
     expect(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->toContain($key);
 });
 

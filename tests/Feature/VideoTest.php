@@ -29,7 +29,7 @@ it('takes videos, shows them by a poster and publishes both', function (string $
     auth()->forgetGuards();
     $this->get("/media/{$video->rendition_key}/{$file}")->assertNotFound();
     $this->actingAs(App\Models\User::query()->sole());
-    $this->postJson("{$this->address}/live", ['version' => $this->gallery->refresh()->version])->assertOk();
+    $this->putLive($this->gallery)->assertOk();
     auth()->forgetGuards();
     $this->get("/media/{$video->rendition_key}/{$file}")->assertOk();
 })->with([['clip.mp4', 'video/mp4', 'video.mp4'], ['clip.webm', 'video/webm', 'video.webm']]);

@@ -29,7 +29,7 @@ it('tells which word is in force, and finds the way back to the picture\'s own',
 });
 
 it('says that own words of a picture changed since it was live', function (): void {
-    $this->postJson("{$this->address}/live", ['version' => ($this->version)()])->assertJsonPath('live.changes', []);
+    $this->putLive($this->gallery)->assertJsonPath('live.changes', []);
     $picture = ($this->items)()[$this->a]['picture']['id'];
     $this->patchJson("/studio/api/pictures/{$picture}", ['words' => ['alt' => 'A kite']])->assertOk();
     $this->getJson($this->address)->assertJsonPath('live.changes', ['changed the own words of a picture']);
@@ -116,7 +116,7 @@ it('takes texts of a few marks, and nothing that runs', function (string $given,
     expect(($this->items)()[$id]['text'])->toBe($kept)->and(($this->items)()[$id]['kind'])->toBe('text');
     $this->change($this->gallery, ['kind' => 'text', 'item' => $id, 'text' => '<p onclick="x()">Changed <u>here</u></p>'])->assertOk();
     expect(($this->items)()[$id]['text'])->toBe('<p>Changed here</p>');
-    $this->postJson("{$this->address}/live", ['version' => ($this->version)()])->assertOk();
+    $this->putLive($this->gallery)->assertOk();
     expect(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->toContain('Changed here')->not->toContain('onclick');
 })->with([
     'plain' => ["One & two\nthree\n\nfour", '<p>One &amp; two<br />three</p><p>four</p>'],
@@ -147,7 +147,7 @@ it('has a pulse that changes with the gallery, its pictures and its places, and 
     $seen[] = $pulse();
     $this->postJson('/studio/api/panes', ['page_id' => App\Models\Page::query()->where('slug', 'kites')->value('id'), 'gallery_id' => $this->gallery->id, 'spot' => 1]);
     $seen[] = $pulse();
-    $this->postJson("{$this->address}/live", ['version' => ($this->version)()]);
+    $this->putLive($this->gallery);
     $seen[] = $pulse();
     expect(array_unique($seen))->toHaveCount(5);
 });

@@ -12,6 +12,7 @@ use ZincPane\Core\Measuring\Reasons;
 use ZincPane\Core\Measuring\Subject;
 use ZincPane\Core\Measuring\Suggestions;
 use ZincPane\Core\Measuring\Weights;
+use ZincPane\Core\Snags\LayoutSnags;
 
 /** The pictures of a gallery in several layouts, measured, and the best that a search finds. */
 final class GalleryCandidates
@@ -22,14 +23,17 @@ final class GalleryCandidates
     public static function of(GalleryRenderer $drawn, ContentWidth $content, Weights $weights): array
     {
         $count = count($drawn->items);
+        $subjects = array_map(Subject::of(...), $drawn->items);
         $candidates = new Candidates(
-            $drawn->design, array_map(Subject::of(...), $drawn->items), array_keys(array_filter($drawn->large)),
+            $drawn->design, $subjects, array_keys(array_filter($drawn->large)),
             GalleryMeasures::wide($content), GalleryMeasures::phone($content),
         );
 
+        $now = $candidates->of([]);
+
         return [
-            'crops' => Crops::of($drawn, $candidates->of([]), GalleryMeasures::wide($content)->inner),
-            'advice' => Reasons::advice($candidates->of([]), $count),
+            'crops' => Crops::of($drawn, $now, GalleryMeasures::wide($content)->inner),
+            'snags' => array_map(SnagResource::of(...), (new LayoutSnags($candidates, $subjects))->of($now)),
             'weights' => $weights->values,
             'candidates' => array_map(static fn (Candidate $candidate): array => CandidateResource::of($candidate, $drawn), $candidates->alternatives()),
             'suggestions' => array_map(

@@ -106,8 +106,15 @@ export interface CropShown {
     lost: number;
 }
 
+/** Something visitors would trip over, and what of the layout would mend it. */
+export interface Snag {
+    code: string;
+    says: string;
+    mends: { label: string; layout: LayoutPart }[];
+}
+
 export interface Alternatives {
-    advice: string | null;
+    snags: Snag[];
     weights: Record<Quality, number>;
     candidates: Candidate[];
     suggestions: Candidate[];

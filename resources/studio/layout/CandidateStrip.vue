@@ -104,7 +104,7 @@ function browse(event: KeyboardEvent): void {
     next?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 }
 
-defineExpose({ alternatives });
+defineExpose({ alternatives, showCrops: () => (shows.value = 'crops') });
 </script>
 
 <style scoped>

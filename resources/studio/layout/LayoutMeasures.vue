@@ -1,7 +1,6 @@
 <template>
     <section class="measures">
         <h2>Measures</h2>
-        <p v-if="advice" class="advice">{{ advice }}</p>
         <table>
             <thead>
                 <tr>
@@ -26,7 +25,7 @@ import { computed } from 'vue';
 import type { LayoutKind, Measures } from '../api/layout-types';
 import { kilobytes, percent } from './figures';
 
-const props = defineProps<{ measures: Record<'wide' | 'phone', Measures>; kind: LayoutKind; advice: string | null }>();
+const props = defineProps<{ measures: Record<'wide' | 'phone', Measures>; kind: LayoutKind }>();
 
 interface Row {
     label: string;
@@ -60,14 +59,6 @@ const rows = computed<Row[]>(() => [
     margin-top: auto;
     padding-top: 10px;
     border-top: 2px solid var(--z3);
-}
-
-.advice {
-    margin: 4px 0 6px;
-    padding: 7px 9px;
-    border-left: 3px solid var(--verd);
-    background: var(--verd-tint);
-    font-size: 12px;
 }
 
 table {

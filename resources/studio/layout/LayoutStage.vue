@@ -29,8 +29,11 @@
             @look="looked = $event"
         />
         <aside class="panel" aria-label="Layout">
-            <LayoutControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />
-            <LayoutMeasures :measures="gallery.measures" :kind="gallery.design.layout.kind" :advice="strip?.alternatives?.advice ?? null" />
+            <div class="settings">
+                <LayoutControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />
+                <LayoutMeasures :measures="gallery.measures" :kind="gallery.design.layout.kind" />
+            </div>
+            <LayoutSnags class="snags" :snags="strip?.alternatives?.snags ?? []" @mend="redesign" @crops="strip?.showCrops()" />
         </aside>
     </div>
 </template>
@@ -45,6 +48,7 @@ import { useGallery } from '../bench/use-gallery';
 import CandidateStrip from './CandidateStrip.vue';
 import LayoutControls from './LayoutControls.vue';
 import LayoutMeasures from './LayoutMeasures.vue';
+import LayoutSnags from './LayoutSnags.vue';
 import ProofSheet from './ProofSheet.vue';
 import WidthRuler from './WidthRuler.vue';
 
@@ -111,10 +115,24 @@ function adopt(layout: LayoutPart): void {
     grid-column: 2;
     display: flex;
     flex-direction: column;
-    gap: 14px;
-    padding: 12px 16px;
+    min-height: 0;
     border-left: 2px solid var(--z4);
     background: var(--z0);
+}
+
+.settings {
+    display: flex;
+    flex: 1;
+    flex-direction: column;
+    gap: 14px;
+    min-height: 0;
+    padding: 12px 16px;
     overflow: auto;
+}
+
+/* Always in view, and never in the way of a slider that is being moved. */
+.snags {
+    flex: none;
+    max-height: 40%;
 }
 </style>

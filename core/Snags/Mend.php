@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Snags;
+
+/** A change of the layout after which a snag is gone. */
+final readonly class Mend
+{
+    /**
+     * @param  string  $label  on a button: "Use 5 columns"
+     * @param  array<string, mixed>  $part  of the design's layout
+     */
+    public function __construct(public string $label, public array $part)
+    {
+    }
+}

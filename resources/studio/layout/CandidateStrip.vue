@@ -6,7 +6,7 @@
             <p v-else-if="shows === 'suggest'" class="weights">
                 <label v-for="quality in QUALITIES" :key="quality.name">
                     <span>
-                        {{ quality.label }} <output>{{ weightOf(quality.name) }}</output>
+                        {{ quality.label }} <i>{{ weightOf(quality.name) }}</i>
                     </span>
                     <input type="range" min="0" max="10" :value="weightOf(quality.name)" @change="weigh(quality.name, $event)" />
                 </label>
@@ -235,7 +235,8 @@ b {
     color: var(--z5);
 }
 
-.weights output {
+.weights i {
+    font-style: normal;
     font-weight: 600;
     color: var(--z8);
     font-variant-numeric: tabular-nums;

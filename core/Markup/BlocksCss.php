@@ -39,7 +39,7 @@ final readonly class BlocksCss implements PlacesCss
         $start = $this->layout->lastRow === LastRow::Centre ? 'center' : 'flex-start';
 
         return "{$this->list}{display:flex;flex-wrap:wrap;justify-content:{$start};align-items:flex-start}"
-            ."{$this->list}>li{--w:calc(((100% - var(--p)*1px)/var(--s) - var(--m,0)*{$this->between}px)*var(--f,var(--r)) - ".self::SAFETY.');width:var(--w);'
+            ."{$this->list}>li{--w:calc(((var(--o,100%) - var(--p)*1px)/var(--s) - var(--m,0)*{$this->between}px)*var(--f,var(--r)) - ".self::SAFETY.');width:var(--w);'
             ."margin:calc(var(--k,0)*{$this->between}px + var(--y,0)*var(--w)) 0 0;margin-inline-start:calc(min(var(--k,0),1)*(-1*var(--w) - {$this->layout->gap}px))}";
     }
 
@@ -68,7 +68,7 @@ final readonly class BlocksCss implements PlacesCss
         $sum = $covered = 0.0;
         $stacks = '';
         for ($i = $start; $i < $end; $i += $size) {
-            for ($size = 1; $i + $size < $end && $boxes->lefts[$i + $size]->a === $boxes->lefts[$i]->a;) {
+            for ($size = 1; $i + $size < $end && $boxes->lefts[$i + $size] == $boxes->lefts[$i];) {
                 $size++;
             }
             $factor = $size === 1 ? $items[$i]->ratio()->value : $boxes->widths[$i]->a / $high->a;
@@ -76,11 +76,16 @@ final readonly class BlocksCss implements PlacesCss
             $covered += $boxes->widths[$i]->a;
             $stacks .= $size === 1 ? '' : $this->stack($items, $i, $size, $factor);
         }
+        $selector = "{$this->list}>:nth-child(n+".($start + 1).')';
+        if ($high->a === 0.0) {
+            // A last line whose height does not follow the width.
+            return "{$selector}{--o:0px;--s:1;--p:".Css::number(-$high->b, 2).'}'.$stacks;
+        }
         // A full line is told by what its tiles are told, so that together they are neither wider nor narrower.
         $divisor = abs($covered - 1) < 1e-9 ? $sum : 1 / $high->a;
         $px = ceil(-10 * $high->b / $high->a - 1e-6) / 10;
 
-        return "{$this->list}>:nth-child(n+".($start + 1).'){--s:'.Css::number($divisor, self::DECIMALS).';--p:'.Css::number($px, 1).'}'.$stacks;
+        return "{$selector}{--s:".Css::number($divisor, self::DECIMALS).';--p:'.Css::number($px, 1).'}'.$stacks;
     }
 
     /** Of a line, from the first picture in it to the lowest, without what is below that. */

@@ -14,6 +14,12 @@ final readonly class ColumnBands
     /** Below 600 px, there are no more columns than leave a tile this wide, in px, unless it is wished. */
     public const LEAST_ON_NARROW = 140;
 
+    /**
+     * And nowhere more than leave a tile this wide, in px, whatever is wished: what WCAG asks of a target
+     * (https://www.w3.org/TR/WCAG22/#target-size-minimum). Wide gaps would eat the tiles up.
+     */
+    public const LEAST = 24;
+
     public function __construct(private LayoutDesign $design)
     {
     }
@@ -29,6 +35,7 @@ final readonly class ColumnBands
         if ($this->design->phone->columns !== null) {
             $starts = $this->onPhone($starts, max(1, $this->design->phone->columns));
         }
+        $starts = $this->thatFit($starts);
 
         $bands = [];
         $from = array_keys($starts);
@@ -70,6 +77,28 @@ final readonly class ColumnBands
         }
 
         return $starts;
+    }
+
+    /**
+     * @param  non-empty-array<int, positive-int>  $starts
+     * @return non-empty-array<int, positive-int> with as many of the columns as there is room for
+     */
+    private function thatFit(array $starts): array
+    {
+        $needs = fn (int $columns): int => $columns * self::LEAST + ($columns - 1) * $this->design->gap;
+        $fit = [];
+        $from = array_keys($starts);
+        foreach (array_values($starts) as $i => $columns) {
+            $until = $from[$i + 1] ?? PHP_INT_MAX;
+            for ($k = 1; $k <= $columns; $k++) {
+                $start = max($from[$i], $k === 1 ? 0 : $needs($k));
+                if ($start < $until) {
+                    $fit[$start] = $k;
+                }
+            }
+        }
+
+        return $fit === [] ? [0 => 1] : $fit;
     }
 
     /**

@@ -38,6 +38,9 @@ final class MosaicChoice
 
     private const PLAIN = 0.12;
 
+    /** px that a stack is wide at least, where the band begins; gaps and captions might eat it up. */
+    private const NARROWEST_STACK = 24;
+
     /** @var array<int, list<float>> α of the stack, by size and first tile */
     private array $alphas = [1 => [], 2 => [], 3 => []];
 
@@ -52,12 +55,14 @@ final class MosaicChoice
 
     /**
      * @param  list<float>  $inverse  height over width of each picture
-     * @param  float  $width  px
+     * @param  float  $from  px of width where the band begins
+     * @param  float  $width  px, in the middle of the band
      * @param  float  $height  px, wished for an ordinary tile
      * @param  array<int, bool>  $large
      */
     public function __construct(
         private readonly array $inverse,
+        private readonly float $from,
         private readonly float $width,
         private readonly float $height,
         private readonly int $gap,
@@ -202,11 +207,15 @@ final class MosaicChoice
             if ($number !== 0 && ($high <= $lowest || $high >= $highest)) {
                 continue;
             }
+            $low = ($this->from - $beta) / $alpha;
             $high = $high > 1.0 ? $high : 1.0;
             $cost = $stacks === $tiles ? self::PLAIN * $stacks : 0.0;
             $i = $first;
             foreach ($pattern as $n => $stacked) {
                 // The tiles of a stack are reckoned alike; a chosen one is to stand alone.
+                if ($number !== 0 && $own[$n] * ($low - $within[$stacked]) < self::NARROWEST_STACK) {
+                    continue 2;
+                }
                 $wide = $own[$n] * ($high - $within[$stacked]);
                 $share = ($wide > 1.0 ? $wide : 1.0) * $high / ($stacked * $ordinary);
                 if ($this->large !== []) {

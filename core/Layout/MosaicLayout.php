@@ -66,7 +66,7 @@ final readonly class MosaicLayout implements Layout
         $width = sqrt($from * max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)));
         $gap = $this->design->gap;
         $below = $this->design->belowPicture();
-        $choice = new MosaicChoice($inverse, $width, $this->tileHeight($from), $gap, $below, $large);
+        $choice = new MosaicChoice($inverse, $from, $width, $this->tileHeight($from), $gap, $below, $large);
         $lefts = $tops = $widths = $heights = $starts = [];
         $top = Linear::px(0);
         $most = 1;

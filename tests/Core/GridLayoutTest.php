@@ -35,6 +35,8 @@ function plainGrid(array $design, array $shapes, int $w): array
         // Beyond the widest width in use no further column is begun.
         $columns = min($columns, max(1, intdiv(2560 + $gap, $design['tile_width'] + $gap)));
     }
+    // No tile is narrower than 24 px.
+    $columns = min($columns, max(1, intdiv($w + $gap, 24 + $gap)));
     $width = ($w - ($columns - 1) * $gap) / $columns;
     $named = ['1:1' => 1, '4:3' => 4 / 3, '3:2' => 1.5, '16:9' => 16 / 9, '2:3' => 2 / 3, '5:7' => 5 / 7];
     $boxes = [];
@@ -70,6 +72,7 @@ $designs = [
     'four columns, portrait, filled by three' => [['columns' => 4, 'shape' => '2:3', 'gap' => 0, 'last_row' => 'fill'], 7],
     'twelve columns, filled by one' => [['columns' => 12, 'shape' => '16:9', 'gap' => 3, 'last_row' => 'fill'], 13],
     'a shape of its own, filled by two' => [['columns' => 5, 'shape' => '5:7', 'gap' => 12, 'last_row' => 'fill'], 12],
+    'gaps that leave no room' => [['columns' => 12, 'shape' => '1:1', 'gap' => 80, 'last_row' => 'start'], 25],
     'own shapes, filled by one' => [['columns' => 4, 'shape' => 'own', 'gap' => 20, 'last_row' => 'fill'], 9],
     'as many as fit at 120 px' => [['column_rule' => 'fit', 'tile_width' => 120, 'shape' => '4:3', 'gap' => 7, 'last_row' => 'centre'], 23],
     'as many as fit at 800 px, own shapes' => [['column_rule' => 'fit', 'tile_width' => 800, 'shape' => 'own', 'gap' => 80, 'last_row' => 'start'], 5],

@@ -148,8 +148,7 @@ final class RenditionPlan
      */
     private static function rangeOf(BandArrangement $band): array
     {
-        $from = max($band->band->from, Arrangement::NARROWEST);
-        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        [$from, $until] = Arrangement::ends($band->band);
         $least = INF;
         $most = 0.0;
         $seen = null;

@@ -67,8 +67,7 @@ final class Sizes
     {
         $tile = $band->boxes->widths[$index];
         $whole = $band->boxes->heights[$index]->plusPx(-$this->below)->times($picture->value);
-        $from = max($band->band->from, Arrangement::NARROWEST);
-        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        [$from, $until] = Arrangement::ends($band->band);
         $atStart = $tile->at($from) - $whole->at($from);
         $atEnd = $tile->at($until) - $whole->at($until);
 

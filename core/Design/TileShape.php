@@ -17,7 +17,7 @@ final readonly class TileShape
     public const OWN = 'own';
 
     /** No tile is wider than so many times its height, nor higher than so many times its width. */
-    private const EXTREME = 5;
+    public const EXTREME = 5;
 
     /**
      * @param  ?Ratio  $ratio  null for each picture's own

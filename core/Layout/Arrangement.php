@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Layout;
 
 use LogicException;
+use ZincPane\Core\Geometry\WidthBand;
 
 /** Where every tile stands at every inner width: one set of boxes a band, without holes. */
 final readonly class Arrangement
@@ -19,6 +20,30 @@ final readonly class Arrangement
      */
     public function __construct(public array $bands)
     {
+    }
+
+    /**
+     * The ends of what of a band is in use.
+     *
+     * @return array{int, int} px
+     */
+    public static function ends(WidthBand $band): array
+    {
+        $from = max(self::NARROWEST, $band->from);
+
+        return [$from, max($from, min($band->until ?? self::WIDEST, self::WIDEST))];
+    }
+
+    /**
+     * A width within a band at which to look at it.
+     *
+     * @return float px, geometric middle of what of it is in use
+     */
+    public static function middle(WidthBand $band): float
+    {
+        [$from, $until] = self::ends($band);
+
+        return sqrt($from * $until);
     }
 
     public function at(float $width): BandArrangement

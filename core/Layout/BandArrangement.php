@@ -53,16 +53,4 @@ final readonly class BandArrangement
     {
         return count($this->boxes) - (int) ($this->rowStarts[count($this->rowStarts) - 1] ?? 0);
     }
-
-    /**
-     * A width within the band at which to look at it, px.
-     *
-     * @return float geometric middle of what of it is in use
-     */
-    public function middle(): float
-    {
-        $from = max($this->band->from, Arrangement::NARROWEST);
-
-        return sqrt($from * max($from, min($this->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)));
-    }
 }

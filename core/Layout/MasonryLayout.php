@@ -38,8 +38,7 @@ final readonly class MasonryLayout implements Layout
         $gap = (float) $this->design->gap;
         $below = $this->design->belowPicture();
         $width = Linear::share($columns, $gap);
-        $from = max($band->from, Arrangement::NARROWEST);
-        $px = max(1.0, $width->at(sqrt($from * max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)))));
+        $px = max(1.0, $width->at(Arrangement::middle($band)));
         $chosen = (new ColumnChoice($columns))->best(array_map(static fn (float $high): float => $high * $px + $below + $gap, $inverse));
 
         $step = $width->plusPx($gap);

@@ -62,8 +62,8 @@ final readonly class MosaicLayout implements Layout
      */
     private function band(WidthBand $band, array $inverse, array $large): BandArrangement
     {
-        $from = max($band->from, Arrangement::NARROWEST);
-        $width = sqrt($from * max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST)));
+        [$from] = Arrangement::ends($band);
+        $width = Arrangement::middle($band);
         $gap = $this->design->gap;
         $below = $this->design->belowPicture();
         $choice = new MosaicChoice($inverse, $from, $width, $this->tileHeight($from), $gap, $below, $large);

@@ -105,8 +105,7 @@ final readonly class RowsLayout implements Layout
      */
     private function last(WidthBand $band, Linear $height, array $above): Linear
     {
-        $from = max($band->from, Arrangement::NARROWEST);
-        $until = max($from, min($band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        [$from, $until] = Arrangement::ends($band);
         $wished = $this->rowHeight($from);
         if ($this->design->lastRow === LastRow::Balance || $height->at($from) <= $wished) {
             return $height;

@@ -59,8 +59,7 @@ final readonly class PlacedCss implements PlacesCss
     /** As low as the lowest tile, whichever that is within the band. */
     private function height(Boxes $boxes, int $count, BandArrangement $band): string
     {
-        $from = max(Arrangement::NARROWEST, $band->band->from);
-        $until = max($from, min($band->band->until ?? Arrangement::WIDEST, Arrangement::WIDEST));
+        [$from, $until] = Arrangement::ends($band->band);
         /** @var array<int, Linear> $lowest of which none is above another all along the band */
         $lowest = [];
         $isBelow = static fn (Linear $one, Linear $other): bool => $one->at($from) >= $other->at($from) - 0.005 && $one->at($until) >= $other->at($until) - 0.005;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\ColumnRule;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
 
@@ -33,7 +32,7 @@ final readonly class HeavyFirstView implements LayoutRule
             case LayoutKind::Grid:
             case LayoutKind::Masonry:
                 foreach ([4, 5, 6] as $columns) {
-                    yield new Mend("Use {$columns} columns", ['column_rule' => ColumnRule::Count->value, 'columns' => $columns]);
+                    yield Mend::columns($columns);
                 }
                 break;
             case LayoutKind::Rows:

@@ -35,10 +35,10 @@ final readonly class LayoutSnags
     public function of(Candidate $now): array
     {
         $snags = [];
+        $found = $this->found($now);
         foreach (self::rules() as $rule) {
-            $says = $rule->says($now, $this->subjects);
-            if ($says !== null) {
-                $snags[] = new Snag($rule->code(), $says, $this->mends($rule, $now));
+            if (isset($found[$rule->code()])) {
+                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, count($found)));
             }
         }
 
@@ -46,15 +46,16 @@ final readonly class LayoutSnags
     }
 
     /**
+     * @param  int  $found  how many snags there are now
      * @return list<Mend>
      */
-    private function mends(LayoutRule $rule, Candidate $now): array
+    private function mends(LayoutRule $rule, Candidate $now, int $found): array
     {
         $mends = [];
         foreach ($rule->mends($now, count($this->subjects)) as $mend) {
+            $left = $this->found($this->candidates->of($mend->part));
             // A mend must not tear another hole.
-            $mended = $this->candidates->of($mend->part);
-            if ($rule->says($mended, $this->subjects) === null && $this->count($mended) < $this->count($now)) {
+            if (! isset($left[$rule->code()]) && count($left) < $found) {
                 $mends[] = $mend;
             }
             if (count($mends) === self::MOST_MENDS) {
@@ -65,8 +66,19 @@ final readonly class LayoutSnags
         return $mends;
     }
 
-    private function count(Candidate $candidate): int
+    /**
+     * @return array<string, string> what is said, by code of the rule
+     */
+    private function found(Candidate $candidate): array
     {
-        return count(array_filter(self::rules(), fn (LayoutRule $rule): bool => $rule->says($candidate, $this->subjects) !== null));
+        $found = [];
+        foreach (self::rules() as $rule) {
+            $says = $rule->says($candidate, $this->subjects);
+            if ($says !== null) {
+                $found[$rule->code()] = $says;
+            }
+        }
+
+        return $found;
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
+use ZincPane\Core\Design\ColumnRule;
+
 /** A change of the layout after which a snag is gone. */
 final readonly class Mend
 {
@@ -13,5 +15,10 @@ final readonly class Mend
      */
     public function __construct(public string $label, public array $part)
     {
+    }
+
+    public static function columns(int $columns): self
+    {
+        return new self("Use {$columns} columns", ['column_rule' => ColumnRule::Count->value, 'columns' => $columns]);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\ColumnRule;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
@@ -43,7 +42,7 @@ final readonly class RaggedLastRow implements LayoutRule
             $columns = self::columnsOf($candidate);
             foreach ([$columns + 1, $columns - 1, $columns + 2, $columns - 2] as $other) {
                 if ($other >= 2 && $other <= 8 && $count % $other === 0) {
-                    yield new Mend("Use {$other} columns", ['column_rule' => ColumnRule::Count->value, 'columns' => $other]);
+                    yield Mend::columns($other);
                     break;
                 }
             }

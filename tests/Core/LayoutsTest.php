@@ -206,7 +206,7 @@ it('fills the rectangle of a mosaic without holes, and leaves the beginning as i
     $before = laidOut(['kind' => 'mosaic', 'gap' => 0], $pictures);
     $after = laidOut(['kind' => 'mosaic', 'gap' => 0], $more);
     foreach ($before->bands as $i => $band) {
-        $width = $band->middle();
+        $width = Arrangement::middle($band->band);
         $area = 0.0;
         foreach ($band->boxes as $n => $box) {
             $place = $box->at($width);

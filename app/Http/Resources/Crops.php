@@ -18,12 +18,12 @@ final class Crops
     private const SMALL = 360;
 
     /**
-     * @param  float  $inner  px of width of the gallery
      * @return list<array<string, mixed>> shares of the picture, 0 to 1
      */
-    public static function of(GalleryRenderer $drawn, Candidate $now, float $inner): array
+    public static function of(GalleryRenderer $drawn, Candidate $now): array
     {
         $crops = [];
+        $inner = $now->inner;
         $band = $now->arrangement->at($inner);
         $isCropped = $now->layout->fillingInForce() === Filling::Crop;
         foreach ($drawn->items as $i => $item) {

@@ -32,7 +32,7 @@ final class GalleryCandidates
         $now = $candidates->of([]);
 
         return [
-            'crops' => Crops::of($drawn, $now, GalleryMeasures::wide($content)->inner),
+            'crops' => Crops::of($drawn, $now),
             'snags' => array_map(SnagResource::of(...), (new LayoutSnags($candidates, $subjects))->of($now)),
             'weights' => $weights->values,
             'candidates' => array_map(static fn (Candidate $candidate): array => CandidateResource::of($candidate, $drawn), $candidates->alternatives()),

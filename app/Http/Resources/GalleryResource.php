@@ -18,6 +18,7 @@ use Illuminate\Http\Resources\Json\JsonResource;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\PhoneDesign;
+use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Design\TileSize;
 
 /**
@@ -52,7 +53,7 @@ final class GalleryResource extends JsonResource
             'saved_at' => $gallery->updated_at->toIso8601String(),
             'design' => $drawn->design->toArray(),
             'layout_label' => $drawn->design->layout->label(),
-            'ranges' => [...LayoutDesign::RANGES, 'phone' => PhoneDesign::RANGES, 'sizes' => TileSize::NAMES, 'size' => TileSize::RANGE],
+            'ranges' => [...LayoutDesign::RANGES, 'phone' => PhoneDesign::RANGES, 'sizes' => TileSize::NAMES, 'size' => TileSize::RANGE, 'extreme' => TileShape::EXTREME],
             'albums' => $gallery->albums,
             'items' => ItemResource::all($gallery),
             'can_undo' => in_array(EntryState::Done, $states, true),

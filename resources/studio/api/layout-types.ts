@@ -41,6 +41,8 @@ export type LayoutRanges = Record<'columns' | 'tile_width' | 'row_height' | 'hei
     sizes: Record<TileSizeName, { tile: number; line: number }>;
     /** px that a place may wish. */
     size: Range;
+    /** How many times as long as the other a side of a shape may be. */
+    extreme: number;
 };
 
 /** docs/measures.md has the definitions. */

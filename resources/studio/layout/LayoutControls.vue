@@ -48,7 +48,7 @@
                     @change="emit('change', { tile_width: $event })"
                 />
             </template>
-            <ShapeRow v-if="layout.kind === 'grid'" :shape="layout.shape" @change="emit('change', { shape: $event })" />
+            <ShapeRow v-if="layout.kind === 'grid'" :shape="layout.shape" :extreme="ranges.extreme" @change="emit('change', { shape: $event })" />
             <SegmentChoice
                 v-if="(layout.kind === 'grid' && layout.shape !== 'own') || layout.kind === 'strip'"
                 label="A picture of another shape"

@@ -15,7 +15,7 @@ import { computed, ref } from 'vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 
 /** The shape all tiles share, one of the usual ones or any other; or each picture's own. */
-const props = defineProps<{ shape: string }>();
+const props = defineProps<{ shape: string; extreme: number }>();
 const emit = defineEmits<{ change: [shape: string] }>();
 
 const SHAPES = [
@@ -31,9 +31,6 @@ const SHAPES = [
 /** What "Other" begins with. */
 const FIRST = '5:4';
 
-/** No side is longer than so many times the other. */
-const EXTREME = 5;
-
 const problem = ref('');
 const named = computed(() => SHAPES.find(({ value }) => value === props.shape)?.value ?? 'other');
 const sides = computed(() => props.shape.split(':').map(Number));
@@ -46,8 +43,8 @@ function type(side: number, event: Event): void {
     const next = [...sides.value];
     next[side] = Math.round(Number((event.target as HTMLInputElement).value));
     const [width = 0, height = 0] = next;
-    const fits = Math.min(width, height) >= 1 && Math.max(width, height) <= 99 && Math.max(width / height, height / width) <= EXTREME;
-    problem.value = fits ? '' : 'from 1 to 5 up to 5 to 1';
+    const fits = Math.min(width, height) >= 1 && Math.max(width, height) <= 99 && Math.max(width / height, height / width) <= props.extreme;
+    problem.value = fits ? '' : `from 1 to ${props.extreme} up to ${props.extreme} to 1`;
     if (fits) emit('change', next.join(':'));
 }
 </script>

@@ -4,10 +4,7 @@
             <span>Size of the tiles here</span>
             <select :value="choice" @change="choose(($event.target as HTMLSelectElement).value)">
                 <option value="">as in the gallery</option>
-                <option value="small">small</option>
-                <option value="medium">medium</option>
-                <option value="large">large</option>
-                <option value="very-large">largest</option>
+                <option v-for="{ value, label } in TILE_SIZES" :key="value" :value="value">{{ label.toLowerCase() }}</option>
                 <option value="px">in px</option>
             </select>
         </label>
@@ -20,6 +17,7 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
+import { TILE_SIZES } from '../shared/tile-sizes';
 
 /** How large tiles are in one place: a name, px, or null for the gallery's own size. */
 const props = defineProps<{ size: string | null; range: [number, number] }>();

@@ -37,7 +37,7 @@ final readonly class ChangeGallery
             }
             $before = $gallery->document();
             $after = $change->appliedTo($before);
-            if ($after == $before) {
+            if ($after->isSameAs($before)) {
                 return $gallery;
             }
             $this->store->write($gallery, $before, $after);

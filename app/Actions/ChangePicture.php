@@ -40,7 +40,7 @@ final readonly class ChangePicture
         if ($changes !== []) {
             $picture->update($changes);
         }
-        if ($recipe !== null && $picture->kind === PictureKind::Picture && $recipe != $picture->recipe()) {
+        if ($recipe !== null && $picture->kind === PictureKind::Picture && ! $recipe->isSameAs($picture->recipe())) {
             $this->tidy->handle($picture, $recipe);
         }
     }

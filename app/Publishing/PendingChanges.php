@@ -80,7 +80,7 @@ final readonly class PendingChanges
         $tidied = count(array_diff(self::addresses($drawn->items), self::addresses($then)));
         $reworded = 0;
         foreach ($isElseSame ? $drawn->items : [] as $i => $item) {
-            $reworded += $item->words() == $then[$i]->words() ? 0 : 1;
+            $reworded += $item->words()->isSameAs($then[$i]->words()) ? 0 : 1;
         }
         $pictures = static fn (int $count): string => $count === 1 ? 'a picture' : "{$count} pictures";
 

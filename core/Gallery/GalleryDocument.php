@@ -20,6 +20,23 @@ final readonly class GalleryDocument
     ) {
     }
 
+    /** Value by value: "007" is not "7", and no is not "not said". */
+    public function isSameAs(self $other): bool
+    {
+        if ($this->about->toArray() !== $other->about->toArray() || $this->design->toArray() !== $other->design->toArray()
+            || $this->albums->toArray() !== $other->albums->toArray() || count($this->items) !== count($other->items)) {
+            return false;
+        }
+        foreach ($this->items as $place => $item) {
+            // Most are the very same object.
+            if ($item !== $other->items[$place] && $item->toArray() !== $other->items[$place]->toArray()) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function saying(About $about): self
     {
         return new self($about, $this->design, $this->albums, $this->items);

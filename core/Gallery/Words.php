@@ -40,6 +40,12 @@ final readonly class Words
         };
     }
 
+    /** Word by word: "007" is not "7". */
+    public function isSameAs(self $other): bool
+    {
+        return $this->toArray() === $other->toArray();
+    }
+
     /** Whether nobody is left without a word for the picture. */
     public function isDescribed(): bool
     {

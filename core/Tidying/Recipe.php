@@ -70,9 +70,15 @@ final readonly class Recipe
         ];
     }
 
+    /** Value by value. */
+    public function isSameAs(self $other): bool
+    {
+        return $this->toArray() === $other->toArray();
+    }
+
     public function isPlain(): bool
     {
-        return $this == self::plain();
+        return $this->isSameAs(self::plain());
     }
 
     /** Whether the picture keeps its geometry and only its light changes, if anything. */

@@ -2,7 +2,7 @@ import vue from 'eslint-plugin-vue';
 import tseslint from 'typescript-eslint';
 
 export default tseslint.config(
-    { ignores: ['vendor/', 'public/', 'storage/', 'resources/viewer/dist/', 'components.d.ts', 'eslint.config.js'] },
+    { ignores: ['vendor/', 'public/', 'storage/', 'resources/viewer/dist/', 'components.d.ts', 'resources/studio/api/contract.ts', 'eslint.config.js'] },
     ...tseslint.configs.recommendedTypeChecked,
     ...vue.configs['flat/recommended'],
     {

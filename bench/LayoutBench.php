@@ -6,12 +6,12 @@ namespace Bench;
 
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LastRow;
+use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Layout\ColumnChoice;
-use ZincPane\Core\Layout\Layouts;
 use ZincPane\Core\Layout\RowBreaks;
 use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Suggestions;
-use ZincPane\Core\Measuring\View;
+use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Measuring\Weights;
 
 /** Arranging over all bands, the search for a layout, and how much better than the plain ways ours are. */
@@ -25,7 +25,7 @@ final class LayoutBench
     public static function arrange(string $kind, int $count): array
     {
         $shapes = Shapes::of($count);
-        $layout = Layouts::of(GalleryDesign::default()->with(['layout' => ['kind' => $kind, 'columns' => 5, 'last_row' => 'balance']]));
+        $layout = Arranger::layout(GalleryDesign::default()->with(['layout' => ['kind' => $kind, 'columns' => 5, 'last_row' => 'balance']]));
 
         return [...Stopwatch::time(static fn (): object => $layout->arrange($shapes), $count > 1000 ? 7 : 15), 'pictures' => $count, 'bands' => count($layout->arrange($shapes)->bands)];
     }
@@ -37,7 +37,7 @@ final class LayoutBench
     {
         $subjects = Shapes::subjects($count);
         $search = static fn (): array => (new Suggestions(
-            new Candidates(GalleryDesign::default(), $subjects, [], View::wide(1120), View::phone(354)), Weights::fromArray([]),
+            new Candidates(GalleryDesign::default(), $subjects, [], Viewport::wide(1120), Viewport::phone(354)), Weights::fromArray([]),
         ))->best($count);
 
         return [...Stopwatch::time($search, $count > 100 ? 7 : 15), 'pictures' => $count];

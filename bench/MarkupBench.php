@@ -5,18 +5,19 @@ declare(strict_types=1);
 namespace Bench;
 
 use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
-use ZincPane\Core\Gallery\AlbumView;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Layout\Sections;
 use ZincPane\Core\Markup\GalleryMarkup;
-use ZincPane\Core\Markup\Section;
-use ZincPane\Core\Markup\ShownPicture;
 
 /** How large a published gallery is: HTML and CSS together, gzip; by layout, the largest is the figure. */
 final class MarkupBench
@@ -29,7 +30,7 @@ final class MarkupBench
         $sizes = [];
         foreach (['grid', 'masonry', 'rows', 'mosaic', 'strip', 'slideshow', 'single'] as $kind) {
             $design = GalleryDesign::default()->with(['layout' => ['kind' => $kind]]);
-            $plan = RenditionPlan::of($design, [Layouts::of($design)->arrange(Shapes::of($count))]);
+            $plan = RenditionPlan::of($design, [Arranger::layout($design)->arrange(Shapes::of($count))]);
             $items = [];
             foreach (Shapes::of($count) as $i => $shape) {
                 $size = Size::of((int) (3000 * $shape->value), 3000);
@@ -39,8 +40,8 @@ final class MarkupBench
                     array_values($plan->for($size)), null, '#'.substr($hash, 24, 6),
                 );
             }
-            $sections = Section::of($items, array_fill(0, $count, null), Albums::parse([], AlbumView::None->value), $design);
-            $fragment = (new GalleryMarkup('p1', $design, ContentWidth::page(18, 1120)))->render(About::titled('Bench'), AlbumView::None, $sections);
+            $gallery = new FrozenGallery(About::titled('Bench'), $design, Albums::none(), $items, array_fill(0, $count, null), array_fill(0, $count, false));
+            $fragment = (new GalleryMarkup('p1', $gallery, $gallery->sections(new Sections(new Arranger)), ContentWidth::page(18, 1120), Addresses::rooted()))->render();
             $sizes[$kind] = strlen((string) gzencode($fragment->html.$fragment->css, 9));
         }
 

@@ -6,8 +6,8 @@ namespace Bench;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Oklab;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Ordering\Orderable;
 use ZincPane\Core\Ordering\Orders;
@@ -23,7 +23,7 @@ final class OrderBench
         $pictures = self::pictures($count);
         $slowest = ['median_ms' => 0.0, 'p95_ms' => 0.0, 'runs' => 0, 'slowest' => ''];
         $each = [];
-        foreach (Orders::NAMES as $name) {
+        foreach (array_keys(Orders::LABELS) as $name) {
             $order = Orders::of($name, 7);
             $figures = Stopwatch::time(static fn (): array => $order->arrange($pictures), 11);
             $each["{$name}_ms"] = $figures['median_ms'];
@@ -48,7 +48,7 @@ final class OrderBench
                 $i % 10 === 0 ? null : $dice->getInt(1, 1_000_000_000),
                 Ratio::of($dice->getInt(2, 5), $dice->getInt(2, 5)),
                 Oklab::fromRgb($dice->getInt(0, 0xFFFFFF)),
-                LookHash::parse(bin2hex($dice->getBytes(8))),
+                PerceptualHash::parse(bin2hex($dice->getBytes(8))),
             );
         }
 

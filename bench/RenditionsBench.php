@@ -11,7 +11,7 @@ use LogicException;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Tidying\Recipe;
 
 /** All renditions of one JPEG of 24 megapixels, and the same files by a plain loop of vipsthumbnail. */
@@ -26,7 +26,7 @@ final class RenditionsBench
         CameraFile::make($original, 6000, 4000);
         $design = GalleryDesign::default();
         $size = Size::of(6000, 4000);
-        $plan = array_values(RenditionPlan::of($design, [Layouts::of($design)->arrange(array_fill(0, 12, $size->ratio()))])->for($size));
+        $plan = array_values(RenditionPlan::of($design, [Arranger::layout($design)->arrange(array_fill(0, 12, $size->ratio()))])->for($size));
         if ($plan === []) {
             throw new LogicException('There is nothing to compare.');
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Bench;
 
-use App\Actions\NoteColours;
+use App\Intake\NoteColours;
 use App\Models\Picture;
 use App\Models\PictureState;
 use Illuminate\Support\Facades\DB;

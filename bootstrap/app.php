@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Actions\NothingToUndoException;
+use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
@@ -37,8 +38,10 @@ return Application::configure(basePath: dirname(__DIR__))
         $exceptions->render(static fn (Throwable $exception, Request $request) => $request->is('studio/api/*')
             ? Problem::from($exception)
             : null);
+        $exceptions->map(static fn (SettingException $refusal): RefusedException => RefusedException::from($refusal));
+        $exceptions->map(static fn (ChangeException $refusal): RefusedException => RefusedException::from($refusal));
         // Refusals are answers, not faults.
-        $exceptions->dontReport([StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
+        $exceptions->dontReport([RefusedException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

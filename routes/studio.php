@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Studio\BatchController;
 use App\Http\Controllers\Studio\DeleteForGood;
 use App\Http\Controllers\Studio\FillGallery;
 use App\Http\Controllers\Studio\GalleryController;
@@ -12,7 +13,6 @@ use App\Http\Controllers\Studio\OrderController;
 use App\Http\Controllers\Studio\PageController;
 use App\Http\Controllers\Studio\PaneController;
 use App\Http\Controllers\Studio\PictureController;
-use App\Http\Controllers\Studio\PileController;
 use App\Http\Controllers\Studio\PreviewFill;
 use App\Http\Controllers\Studio\PreviewLayout;
 use App\Http\Controllers\Studio\PreviewWordsTable;
@@ -31,6 +31,7 @@ use App\Http\Controllers\Studio\ShowSourceFile;
 use App\Http\Controllers\Studio\ShowStudio;
 use App\Http\Controllers\Studio\ShowTidied;
 use App\Http\Controllers\Studio\ShowUses;
+use App\Http\Controllers\Studio\ShowVocabulary;
 use App\Http\Controllers\Studio\SourceController;
 use App\Http\Controllers\Studio\TakeFromSource;
 use App\Http\Controllers\Studio\TidyMany;
@@ -45,6 +46,8 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
 
     Route::middleware('auth')->group(function (): void {
         Route::delete('api/session', [SessionController::class, 'destroy']);
+
+        Route::get('api/vocabulary', ShowVocabulary::class);
 
         Route::get('api/galleries', [GalleryController::class, 'index']);
         Route::post('api/galleries', [GalleryController::class, 'store']);
@@ -82,7 +85,7 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::match(['head', 'get'], 'api/uploads/{upload}', [UploadController::class, 'show']);
         Route::patch('api/uploads/{upload}', [UploadController::class, 'update']);
         Route::delete('api/uploads/{upload}', [UploadController::class, 'destroy']);
-        Route::get('api/piles/{pile}', [PileController::class, 'show']);
+        Route::get('api/batches/{batch}', [BatchController::class, 'show']);
         Route::get('api/sources', [SourceController::class, 'index']);
         Route::get('api/sources/{source}', [SourceController::class, 'show']);
         Route::get('api/sources/{source}/files/{file}', ShowSourceFile::class);

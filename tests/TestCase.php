@@ -33,10 +33,20 @@ abstract class TestCase extends BaseTestCase
         $app->make(Kernel::class)->bootstrap();
         // What visitors' browsers run is built and tested elsewhere; here its text is enough.
         (new Filesystem)->ensureDirectoryExists($this->files);
-        file_put_contents("{$this->files}/script.js", '/* visitors */');
+        file_put_contents("{$this->files}/script.js", '/* visitors </script> */');
         $app->singleton(VisitorScript::class, fn (): VisitorScript => new VisitorScript("{$this->files}/script.js"));
 
         return $app;
+    }
+
+    /** Every answer of the API is held against the contract, whatever the test asks for. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null)
+    {
+        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        $broken = Contracts::broken($this->app['request'], $response->baseResponse);
+        expect($broken)->toBeNull((string) $broken);
+
+        return $response;
     }
 
     protected function tearDown(): void

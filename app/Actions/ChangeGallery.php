@@ -6,20 +6,41 @@ namespace App\Actions;
 
 use App\Models\EntryState;
 use App\Models\Gallery;
+use App\Models\JournalEntry;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Changes\Joining;
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Settings\SettingException;
 
 /** Makes a change, and writes it into the journal together with the one that takes it back. */
 final readonly class ChangeGallery
 {
+    /** Seconds after one step within which the next may belong to the same act. */
+    private const ONE_ACT = 5;
+
     public function __construct(
         private ConnectionInterface $database,
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
         private FindClashes $clashes,
     ) {
+    }
+
+    /**
+     * What a person asks for, as it came.
+     *
+     * @param  array<array-key, mixed>  $change  with "kind" and what the kind needs
+     *
+     * @throws StaleVersionException when there is a newer version
+     * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
+     */
+    public function asked(string $galleryId, int $version, array $change, ?string $userId): Gallery
+    {
+        return $this->handle($galleryId, $version, Changes::asked($change), $userId);
     }
 
     /**
@@ -40,21 +61,53 @@ final readonly class ChangeGallery
             if ($after->isSameAs($before)) {
                 return $gallery;
             }
+            $earlier = $this->earlierStep($gallery, $change, $userId);
             $this->store->write($gallery, $before, $after);
             $gallery->journal()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
-            $gallery->journal()->create([
-                'user_id' => $userId,
-                'version' => $gallery->version,
-                'change' => $change->toArray(),
-                'inverse' => $change->inverseFor($before)->toArray(),
-                'summary' => $change->summary(),
-                'state' => EntryState::Done,
-            ]);
+            $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId]), $change, $before) : $this->join($gallery, $earlier, $change, $before, $after);
 
             return $gallery;
         });
         $this->queue->handle($gallery);
 
         return $gallery;
+    }
+
+    /** The entry of which the change is but a further step: the newest, by the same person, just now, and not live yet. */
+    private function earlierStep(Gallery $gallery, Change $change, ?string $userId): ?JournalEntry
+    {
+        if (! $change instanceof Joining) {
+            return null;
+        }
+        $last = JournalEntry::query()->where('gallery_id', $gallery->id)->where('version', $gallery->version)
+            ->where('state', EntryState::Done)->where('state_version', 0)->where('is_live', false)->where('user_id', $userId)
+            ->where('created_at', '>=', now()->subSeconds(self::ONE_ACT))->latest('id')->first();
+
+        return $last !== null && $change->joinedTo($last->change) !== null ? $last : null;
+    }
+
+    private function join(Gallery $gallery, JournalEntry $earlier, Change $change, GalleryDocument $before, GalleryDocument $after): void
+    {
+        $first = $earlier->inverse->appliedTo($before);
+        if ($after->isSameAs($first)) {
+            // Back where it began: nothing was done.
+            $earlier->delete();
+
+            return;
+        }
+        $this->note($gallery, $earlier, $change, $first);
+    }
+
+    private function note(Gallery $gallery, JournalEntry $entry, Change $change, GalleryDocument $before): void
+    {
+        $gallery->journal()->save($entry->fill([
+            'version' => $gallery->version,
+            'change' => $change,
+            'inverse' => $change->inverseFor($before),
+            'schema' => GalleryDesign::SCHEMA,
+            'summary' => $change->summary($before),
+            'state' => EntryState::Done,
+            'created_at' => now(),
+        ]));
     }
 }

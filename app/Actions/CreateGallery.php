@@ -19,7 +19,7 @@ final readonly class CreateGallery
     {
         return Gallery::query()->create([
             ...About::titled($title)->toArray(),
-            'design' => GalleryDesign::default()->toArray(),
+            'design' => GalleryDesign::default(),
             'version' => 1,
         ]);
     }

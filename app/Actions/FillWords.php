@@ -9,6 +9,7 @@ use App\Models\GalleryItem;
 use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Wording\Fill;
 
 /** Changes a word of many pictures of a gallery at once. */
@@ -21,10 +22,22 @@ final readonly class FillWords
     /**
      * What would come of it.
      *
+     * @param  array<array-key, mixed>  $asked  what is to be filled, as it came
      * @param  list<string>  $items  identifiers, in the order they are counted in
      * @return list<array{item: string, before: string, after: ?string}> null where the text stays
+     *
+     * @throws SettingException when something of it is unknown or cannot be
      */
-    public function preview(Gallery $gallery, Fill $fill, array $items): array
+    public function preview(Gallery $gallery, array $asked, array $items): array
+    {
+        return $this->outcome($gallery, Fill::fromArray($asked), $items);
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @return list<array{item: string, before: string, after: ?string}>
+     */
+    private function outcome(Gallery $gallery, Fill $fill, array $items): array
     {
         $rows = $gallery->loadMissing(Gallery::ITEMS)->items->keyBy('id');
         $chosen = [];
@@ -44,14 +57,17 @@ final readonly class FillWords
     }
 
     /**
+     * @param  array<array-key, mixed>  $asked  what is to be filled, as it came
      * @param  list<string>  $items
      *
+     * @throws SettingException when something of it is unknown or cannot be
      * @throws StaleVersionException when there is a newer version
      */
-    public function handle(Gallery $gallery, int $version, Fill $fill, array $items, ?string $userId): Gallery
+    public function handle(Gallery $gallery, int $version, array $asked, array $items, ?string $userId): Gallery
     {
         $words = [];
-        foreach ($this->preview($gallery, $fill, $items) as ['item' => $item, 'after' => $after]) {
+        $fill = Fill::fromArray($asked);
+        foreach ($this->outcome($gallery, $fill, $items) as ['item' => $item, 'after' => $after]) {
             if ($after !== null) {
                 $words[$item] = [$fill->field->value => $after];
             }

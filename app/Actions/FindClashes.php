@@ -8,7 +8,6 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
 use ZincPane\Core\Changes\Change;
-use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Changes\Clash;
 
 /** Tells what a change made on an older version has in common with what was done since. */
@@ -18,7 +17,7 @@ final readonly class FindClashes
     {
         // What was taken back or done again since changed the gallery too, though it is older in the journal.
         $entries = $gallery->journal()->where(static fn ($query) => $query->where('version', '>', $version)->orWhere('state_version', '>', $version))->get();
-        $since = array_map(static fn (JournalEntry $entry): Change => Changes::parse($entry->change), array_values($entries->all()));
+        $since = array_map(static fn (JournalEntry $entry): Change => $entry->change, array_values($entries->all()));
         $clashes = array_map(fn (Clash $clash): array => [
             'path' => $clash->path,
             'label' => $clash->label,

@@ -51,7 +51,7 @@ final readonly class GalleryStore
     {
         $gallery->update([
             ...$after->about->toArray(),
-            'design' => $after->design->toArray(),
+            'design' => $after->design,
             'albums' => $after->albums->toArray(),
             'version' => $gallery->version + 1,
         ]);
@@ -89,6 +89,7 @@ final readonly class GalleryStore
                 'text' => $item->text,
                 'album' => $item->album,
                 'is_hidden' => $item->hidden,
+                'is_large' => $item->large,
                 ...$item->words->toArray(),
             ];
         }

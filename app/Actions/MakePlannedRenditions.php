@@ -22,6 +22,7 @@ final readonly class MakePlannedRenditions
         private RenditionMaker $maker,
         private Factory $disks,
         private ConnectionInterface $database,
+        private NeedsOfGallery $needs,
     ) {
     }
 
@@ -70,7 +71,7 @@ final readonly class MakePlannedRenditions
         $ids = [$picture->id, ...Picture::query()->where('poster_id', $picture->id)->pluck('id')->all()];
         $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->with(Gallery::ITEMS)->get();
         foreach ($galleries as $gallery) {
-            $plans[] = GalleryNeeds::of($gallery)->plan;
+            $plans[] = $this->needs->of($gallery)->plan;
         }
 
         return $plans;

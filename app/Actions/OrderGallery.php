@@ -11,6 +11,8 @@ use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Ordering\Order;
 use ZincPane\Core\Ordering\Orderable;
+use ZincPane\Core\Ordering\Orders;
+use ZincPane\Core\Settings\SettingException;
 
 /** Puts the items of a gallery into an order that the core knows. */
 final readonly class OrderGallery
@@ -22,22 +24,37 @@ final readonly class OrderGallery
     /**
      * What would come of it.
      *
+     * @param  mixed  $by  name of an order that the core knows
+     * @param  int  $seed  of a shuffle
      * @return list<string> identifiers of the items, in the new order
+     *
+     * @throws SettingException when there is no such order
      */
-    public function preview(Gallery $gallery, Order $order): array
+    public function preview(Gallery $gallery, mixed $by, int $seed): array
+    {
+        return self::arranged($gallery, Orders::of($by, $seed));
+    }
+
+    /**
+     * @throws SettingException when there is no such order
+     * @throws StaleVersionException when there is a newer version
+     */
+    public function handle(Gallery $gallery, int $version, mixed $by, int $seed, ?string $userId): Gallery
+    {
+        $order = Orders::of($by, $seed);
+
+        return $this->change->handle($gallery->id, $version, Reorder::to(self::arranged($gallery, $order), $order->summary()), $userId);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function arranged(Gallery $gallery, Order $order): array
     {
         $rows = array_values($gallery->loadMissing(Gallery::ITEMS)->items->all());
         $places = $order->arrange(array_map(self::orderable(...), $rows));
 
         return array_map(static fn (int $place): string => $rows[$place]->id, $places);
-    }
-
-    /**
-     * @throws StaleVersionException when there is a newer version
-     */
-    public function handle(Gallery $gallery, int $version, Order $order, ?string $userId): Gallery
-    {
-        return $this->change->handle($gallery->id, $version, Reorder::to($this->preview($gallery, $order), $order->summary()), $userId);
     }
 
     private static function orderable(GalleryItem $row): Orderable

@@ -16,7 +16,7 @@ final readonly class PictureFilter
      * @param  bool  $unused  in no gallery
      * @param  bool  $undescribed  without alt text
      */
-    public function __construct(
+    private function __construct(
         public string $words = '',
         public ?Oklab $colour = null,
         public ?Shape $shape = null,
@@ -26,5 +26,29 @@ final readonly class PictureFilter
         public bool $undescribed = false,
         public bool $inBin = false,
     ) {
+    }
+
+    /**
+     * As it was asked for; an empty text asks for nothing.
+     *
+     * @param  string  $colour  six hexadecimal digits
+     * @param  string  $shape  one of shapes()
+     */
+    public static function of(
+        string $words = '', string $colour = '', string $shape = '', string $from = '', string $until = '',
+        bool $unused = false, bool $undescribed = false, bool $inBin = false,
+    ): self {
+        return new self(
+            $words, $colour === '' ? null : Oklab::fromRgb((int) hexdec($colour)), Shape::tryFrom($shape),
+            $from === '' ? null : $from, $until === '' ? null : $until, $unused, $undescribed, $inBin,
+        );
+    }
+
+    /**
+     * @return list<string>
+     */
+    public static function shapes(): array
+    {
+        return array_map(static fn (Shape $shape): string => $shape->value, Shape::cases());
     }
 }

@@ -12,6 +12,7 @@ use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Tidying\Recipe;
 
 /** Renders what a recipe would make of a picture, from a large rendition of it as it came. */
@@ -25,12 +26,15 @@ final readonly class PreviewTidying
     }
 
     /**
+     * @param  mixed  $recipe  as it came
      * @return string JPEG
      *
+     * @throws SettingException when the recipe cannot be
      * @throws ImagingException when there is nothing to render from
      */
-    public function handle(Picture $picture, Recipe $recipe): string
+    public function handle(Picture $picture, mixed $recipe): string
     {
+        $recipe = Recipe::fromArray($recipe);
         $upright = $picture->upright();
         $folder = Picture::folderOf(Picture::keyFor($picture->hash, Recipe::plain()));
         $disk = $this->disks->disk('renditions');

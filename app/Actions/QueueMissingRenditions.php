@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Jobs\MakeRenditions;
+use App\Intake\Workshop;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureState;
@@ -12,14 +12,14 @@ use App\Models\PictureState;
 /** Asks the queue for what a gallery's layout needs and does not have yet. */
 final readonly class QueueMissingRenditions
 {
-    public function __construct(private MakePlannedRenditions $planned)
+    public function __construct(private MakePlannedRenditions $planned, private NeedsOfGallery $needs, private Workshop $workshop)
     {
     }
 
     public function handle(Gallery $gallery): void
     {
         foreach ($this->lacking($gallery) as $picture) {
-            MakeRenditions::dispatch($picture->id);
+            $this->workshop->makeRenditions($picture->id);
         }
     }
 
@@ -28,7 +28,7 @@ final readonly class QueueMissingRenditions
      */
     public function lacking(Gallery $gallery): array
     {
-        $needs = GalleryNeeds::of($gallery);
+        $needs = $this->needs->of($gallery);
 
         return array_values(array_filter(
             $needs->pictures,

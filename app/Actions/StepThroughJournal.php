@@ -8,7 +8,6 @@ use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
 use Illuminate\Database\ConnectionInterface;
-use ZincPane\Core\Changes\Changes;
 
 /** Takes the last act on a gallery back, or does it again. */
 final readonly class StepThroughJournal
@@ -54,7 +53,7 @@ final readonly class StepThroughJournal
             $gallery = $this->store->read($galleryId, $version);
             $entry = $find($gallery);
             $before = $gallery->document();
-            $after = Changes::parse($entry->{$direction})->appliedTo($before);
+            $after = ($direction === 'change' ? $entry->change : $entry->inverse)->appliedTo($before);
             $this->store->refuseGone($before, $after);
             $this->store->write($gallery, $before, $after);
             $entry->update(['state' => $outcome, 'state_version' => $gallery->version]);

@@ -6,14 +6,14 @@ namespace App\Actions;
 
 use App\Intake\Sources\SourceException;
 use App\Intake\Sources\Sources;
-use App\Jobs\TakeFilesOfSource;
+use App\Intake\Workshop;
+use App\Models\Batch;
 use App\Models\Gallery;
-use App\Models\Pile;
 
 /** Begins to take pictures of a source in, in the background. */
 final readonly class TakeSourceFiles
 {
-    public function __construct(private Sources $sources)
+    public function __construct(private Sources $sources, private Workshop $workshop)
     {
     }
 
@@ -22,15 +22,15 @@ final readonly class TakeSourceFiles
      *
      * @throws SourceException when there is no such source or file
      */
-    public function handle(string $name, array $files, ?Gallery $gallery, ?string $userId): Pile
+    public function handle(string $name, array $files, ?Gallery $gallery, ?string $userId): Batch
     {
         $source = $this->sources->named($name);
         foreach ($files as $file) {
             $source->get($file);
         }
-        $pile = Pile::query()->create(['user_id' => $userId, 'gallery_id' => $gallery?->id, 'name' => $source->label(), 'total' => count($files)]);
-        TakeFilesOfSource::dispatch($pile->id, $name, $files)->onQueue('piles');
+        $batch = Batch::query()->create(['user_id' => $userId, 'gallery_id' => $gallery?->id, 'name' => $source->label(), 'total' => count($files)]);
+        $this->workshop->takeFilesOfSource($batch->id, $name, $files);
 
-        return $pile;
+        return $batch;
     }
 }

@@ -7,16 +7,19 @@ namespace App\Actions;
 use App\Imaging\FirstLook;
 use App\Imaging\ImagingException;
 use App\Imaging\Source;
-use App\Jobs\MakeRenditions;
+use App\Intake\NoteColours;
+use App\Intake\Workshop;
 use App\Models\Picture;
+use App\Models\PictureKind;
 use App\Models\PictureState;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Database\ConnectionInterface;
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Palette;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Geometry\Shape;
+use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Tidying\Recipe;
 
 /** Gives pictures another recipe. Their addresses change with it, so that every place shows them at once. */
@@ -24,8 +27,25 @@ final readonly class TidyPictures
 {
     private const FIRST_WIDTH = 540;
 
-    public function __construct(private FirstLook $look, private Factory $disks, private ConnectionInterface $database, private NoteColours $colours)
+    public function __construct(private FirstLook $look, private Factory $disks, private ConnectionInterface $database, private NoteColours $colours, private Workshop $workshop)
     {
+    }
+
+    /**
+     * Several at once, by one recipe; videos stay as they are.
+     *
+     * @param  list<string>  $ids
+     * @param  mixed  $recipe  as it came
+     *
+     * @throws SettingException when the recipe cannot be
+     * @throws ImagingException when an original cannot be read
+     */
+    public function many(array $ids, mixed $recipe): void
+    {
+        $recipe = Recipe::fromArray($recipe);
+        foreach (Picture::query()->whereIn('id', $ids)->where('kind', PictureKind::Picture)->get() as $picture) {
+            $this->handle($picture, $recipe);
+        }
     }
 
     /**
@@ -44,12 +64,12 @@ final readonly class TidyPictures
                 'recipe' => $recipe->isPlain() ? [] : $recipe->toArray(),
                 'rendition_key' => $key,
                 'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value,
-                'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => LookHash::of($raster)->hex,
+                'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
                 'renditions' => [$first->fileName() => $bytes],
                 'state' => PictureState::Preparing,
             ]);
             $this->colours->handle($picture);
         });
-        MakeRenditions::dispatch($picture->id);
+        $this->workshop->makeRenditions($picture->id);
     }
 }

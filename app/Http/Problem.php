@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\NothingToUndoException;
+use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
 use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
@@ -17,8 +18,6 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
-use ZincPane\Core\Gallery\ChangeException;
-use ZincPane\Core\Settings\SettingException;
 
 /** Answers of the API when something cannot be done: problem details as of RFC 9457, with a code that stays. */
 final class Problem
@@ -32,10 +31,7 @@ final class Problem
                 'clashes' => $exception->clashes,
             ]),
             $exception instanceof NothingToUndoException => self::answer(409, 'nothing-left', 'Nothing left', $exception->getMessage()),
-            $exception instanceof SettingException => self::answer(422, 'setting-not-possible', 'A setting cannot be so', $exception->getMessage(), [
-                'field' => $exception->field, 'allowed' => $exception->allowed,
-            ]),
-            $exception instanceof ChangeException => self::answer(422, 'change-not-possible', 'The change cannot be made', $exception->getMessage(), [
+            $exception instanceof RefusedException => self::answer(422, $exception->reason->value, $exception->reason->title(), $exception->getMessage(), [
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof IntakeException => self::answer(422, $exception->reason, 'The file was not taken', $exception->getMessage()),

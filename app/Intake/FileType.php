@@ -58,10 +58,33 @@ enum FileType: string
         };
     }
 
+    /**
+     * What the chooser of a browser is to offer: endings, and the types themselves.
+     *
+     * @return list<string> ".jpg", "image/jpeg"
+     */
+    public static function offered(): array
+    {
+        $offered = [];
+        foreach (self::cases() as $type) {
+            array_push($offered, ...array_map(static fn (string $ending): string => ".{$ending}", $type->endings()), ...[$type->value]);
+        }
+
+        return $offered;
+    }
+
     /** Whether a file of this type may bear the name. */
     public function fits(string $name): bool
     {
-        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), match ($this) {
+        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), $this->endings(), true);
+    }
+
+    /**
+     * @return non-empty-list<string>
+     */
+    private function endings(): array
+    {
+        return match ($this) {
             self::Jpeg => ['jpg', 'jpeg', 'jpe', 'jfif'],
             self::Png => ['png'],
             self::WebP => ['webp'],
@@ -71,6 +94,6 @@ enum FileType: string
             self::Mp4 => ['mp4', 'm4v'],
             self::WebM => ['webm'],
             self::Zip => ['zip'],
-        }, true);
+        };
     }
 }

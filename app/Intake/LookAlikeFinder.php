@@ -7,7 +7,7 @@ namespace App\Intake;
 use App\Models\Picture;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Colour\LookAlikes;
-use ZincPane\Core\Colour\LookHash;
+use ZincPane\Core\Colour\PerceptualHash;
 
 /** Notes which pictures of the store a new one looks like. */
 final readonly class LookAlikeFinder
@@ -25,7 +25,7 @@ final readonly class LookAlikeFinder
         }
         $others = Picture::query()->whereKeyNot($picture->id)->whereNotNull('look')->pluck('look', 'id')->all();
         $ids = array_map(strval(...), array_keys($others));
-        $near = (new LookAlikes(array_map(static fn (mixed $hex): LookHash => LookHash::parse((string) $hex), array_values($others))))->near($look, LookHash::ALIKE);
+        $near = (new LookAlikes(array_map(static fn (mixed $hex): PerceptualHash => PerceptualHash::parse((string) $hex), array_values($others))))->near($look, PerceptualHash::ALIKE);
         if ($near === []) {
             return null;
         }

@@ -11,7 +11,7 @@ use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
 final class RichText
 {
     /** Greatest number of characters that are looked at. */
-    private const LONGEST = 20000;
+    public const LONGEST = 20000;
 
     /** What a word processor or another page wraps words in; the words stay, the wrapping goes. */
     private const WRAPPINGS = ['div', 'span', 'font', 'section', 'article', 'h1', 'h2', 'h3', 'h4', 'h5', 'h6', 'ul', 'ol', 'li', 'table', 'tbody', 'tr', 'td', 'th', 'u', 'small', 'big', 'center'];

@@ -4,21 +4,19 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
-use App\Actions\NoteColours;
 use App\Imaging\FactsReader;
 use App\Imaging\FirstLook;
 use App\Imaging\Header;
 use App\Imaging\ImagingException;
 use App\Imaging\Source;
 use App\Imaging\Tools;
-use App\Jobs\MakeRenditions;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use App\Models\PictureState;
 use Illuminate\Config\Repository;
 use Illuminate\Contracts\Filesystem\Factory;
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Palette;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Colour\Raster;
 use ZincPane\Core\Cropping\FocalFinder;
 use ZincPane\Core\Delivery\Format;
@@ -41,6 +39,7 @@ final readonly class TakeInPicture
         private NoteColours $colours,
         private Factory $disks,
         private Repository $config,
+        private Workshop $workshop,
     ) {
     }
 
@@ -66,7 +65,7 @@ final readonly class TakeInPicture
         [$x, $y] = $from->focal ?? [$focal->x, $focal->y];
         $picture->fill([
             'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
-            'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => LookHash::of($raster)->hex,
+            'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
         ]);
         $this->words->fill($picture, $this->facts->read($path), $from);
     }
@@ -79,7 +78,7 @@ final readonly class TakeInPicture
 
     public function finish(Picture $picture): void
     {
-        MakeRenditions::dispatch($picture->id);
+        $this->workshop->makeRenditions($picture->id);
     }
 
     /**

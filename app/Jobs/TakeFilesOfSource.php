@@ -9,8 +9,8 @@ use App\Intake\IntakeException;
 use App\Intake\Sources\SourceException;
 use App\Intake\Sources\Sources;
 use App\Intake\TakeIn;
+use App\Models\Batch;
 use App\Models\Gallery;
-use App\Models\Pile;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Foundation\Queue\Queueable;
@@ -31,7 +31,7 @@ final class TakeFilesOfSource implements ShouldQueue
     /**
      * @param  list<string>  $files
      */
-    public function __construct(public readonly string $pileId, public readonly string $source, public readonly array $files)
+    public function __construct(public readonly string $batchId, public readonly string $source, public readonly array $files)
     {
     }
 
@@ -40,31 +40,31 @@ final class TakeFilesOfSource implements ShouldQueue
      */
     public function handle(Sources $sources, TakeIn $intake, AddPictures $add): void
     {
-        $pile = Pile::query()->find($this->pileId);
-        if ($pile === null) {
+        $batch = Batch::query()->find($this->batchId);
+        if ($batch === null) {
             return;
         }
         $source = $sources->named($this->source);
-        $pile->update(['state' => 'running']);
+        $batch->update(['state' => 'running']);
         foreach ($this->files as $id) {
             try {
                 $file = $source->get($id);
                 $taken = $intake->handle($file->path, basename($file->path), $file->provenance);
-                $gallery = $pile->gallery_id === null ? null : Gallery::query()->find($pile->gallery_id);
+                $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
                 if ($gallery !== null) {
-                    $add->handle($gallery, [$taken->picture], $pile->user_id);
+                    $add->handle($gallery, [$taken->picture], $batch->user_id);
                 }
-                $pile->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);
+                $batch->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);
             } catch (IntakeException|SourceException $exception) {
-                $pile->note($id, 'failed', $exception->getMessage());
+                $batch->note($id, 'failed', $exception->getMessage());
             }
         }
         $source->remember();
-        $pile->update(['state' => 'done']);
+        $batch->update(['state' => 'done']);
     }
 
     public function failed(?Throwable $exception): void
     {
-        Pile::query()->whereKey($this->pileId)->update(['state' => 'failed']);
+        Batch::query()->whereKey($this->batchId)->update(['state' => 'failed']);
     }
 }

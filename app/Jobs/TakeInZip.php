@@ -8,9 +8,9 @@ use App\Actions\AddPictures;
 use App\Intake\IntakeException;
 use App\Intake\Provenance;
 use App\Intake\TakeIn;
-use App\Intake\ZipPile;
+use App\Intake\ZipBatch;
+use App\Models\Batch;
 use App\Models\Gallery;
-use App\Models\Pile;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -29,41 +29,41 @@ final class TakeInZip implements ShouldQueue
 
     public int $timeout = 3600;
 
-    public function __construct(public readonly string $pileId)
+    public function __construct(public readonly string $batchId)
     {
     }
 
-    public function handle(ZipPile $zip, TakeIn $intake, AddPictures $add, Factory $disks): void
+    public function handle(ZipBatch $zip, TakeIn $intake, AddPictures $add, Factory $disks): void
     {
-        $pile = Pile::query()->find($this->pileId);
-        if ($pile === null) {
+        $batch = Batch::query()->find($this->batchId);
+        if ($batch === null) {
             return;
         }
-        $path = $disks->disk('parts')->path($pile->id);
-        $pile->update(['state' => 'running']);
-        $zip->walk($path, $pile->name, function (string $name, ?string $file, ?IntakeException $refused) use ($pile, $intake, $add): void {
+        $path = $disks->disk('parts')->path($batch->id);
+        $batch->update(['state' => 'running']);
+        $zip->walk($path, $batch->name, function (string $name, ?string $file, ?IntakeException $refused) use ($batch, $intake, $add): void {
             if ($file === null) {
-                $pile->note($name, 'failed', $refused?->getMessage() ?? '');
+                $batch->note($name, 'failed', $refused?->getMessage() ?? '');
 
                 return;
             }
             try {
                 $taken = $intake->handle($file, $name, new Provenance('zip'));
-                $gallery = $pile->gallery_id === null ? null : Gallery::query()->find($pile->gallery_id);
+                $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
                 if ($gallery !== null) {
-                    $add->handle($gallery, [$taken->picture], $pile->user_id);
+                    $add->handle($gallery, [$taken->picture], $batch->user_id);
                 }
-                $pile->note($name, 'ready', $taken->notice ?? '', $taken->picture->id);
+                $batch->note($name, 'ready', $taken->notice ?? '', $taken->picture->id);
             } catch (IntakeException $exception) {
-                $pile->note($name, 'failed', $exception->getMessage());
+                $batch->note($name, 'failed', $exception->getMessage());
             }
         });
-        $pile->update(['state' => 'done']);
-        $disks->disk('parts')->delete($pile->id);
+        $batch->update(['state' => 'done']);
+        $disks->disk('parts')->delete($batch->id);
     }
 
     public function failed(?Throwable $exception): void
     {
-        Pile::query()->whereKey($this->pileId)->update(['state' => 'failed']);
+        Batch::query()->whereKey($this->batchId)->update(['state' => 'failed']);
     }
 }

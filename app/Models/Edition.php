@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\EditionCast;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use ZincPane\Core\Edition\FrozenGallery;
 
 /**
  * A gallery frozen when it was put live.
@@ -14,7 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property string $gallery_id
  * @property int $version
- * @property array{title: string, design: array<string, mixed>, pictures: list<array<string, mixed>>} $content
+ * @property FrozenGallery $content
  * @property Carbon $created_at
  */
 final class Edition extends Model
@@ -27,6 +29,6 @@ final class Edition extends Model
 
     protected function casts(): array
     {
-        return ['content' => 'array', 'version' => 'integer'];
+        return ['content' => EditionCast::class, 'version' => 'integer'];
     }
 }

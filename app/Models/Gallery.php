@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\DesignCast;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -23,7 +24,7 @@ use ZincPane\Core\Gallery\GalleryDocument;
  * @property bool $shows_title
  * @property bool $shows_description
  * @property array{list: list<array{id: string, name: string}>, view: string} $albums
- * @property array<string, mixed> $design
+ * @property GalleryDesign $design
  * @property int $version
  * @property ?string $edition_id
  * @property Carbon $created_at
@@ -45,7 +46,7 @@ final class Gallery extends Model
 
     protected function casts(): array
     {
-        return ['design' => 'array', 'version' => 'integer', 'albums' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
+        return ['design' => DesignCast::class, 'version' => 'integer', 'albums' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
     }
 
     /**
@@ -91,12 +92,17 @@ final class Gallery extends Model
         return About::of($this->title, $this->description, $this->shows_title, $this->shows_description);
     }
 
+    public function albumsInUse(): Albums
+    {
+        return Albums::parse($this->albums['list'], $this->albums['view']);
+    }
+
     public function document(): GalleryDocument
     {
         return new GalleryDocument(
             $this->about(),
-            GalleryDesign::fromArray($this->design),
-            Albums::parse($this->albums['list'], $this->albums['view']),
+            $this->design,
+            $this->albumsInUse(),
             array_values($this->items->map(static fn (GalleryItem $item) => $item->toCore())->all()),
         );
     }

@@ -29,6 +29,7 @@ use ZincPane\Core\Gallery\Words;
  * @property ?string $text cleaned HTML of an item that is no picture
  * @property ?string $album
  * @property bool $is_hidden
+ * @property bool $is_large
  * @property-read ?Picture $picture
  */
 final class GalleryItem extends Model
@@ -41,7 +42,7 @@ final class GalleryItem extends Model
 
     protected function casts(): array
     {
-        return ['decorative' => 'boolean', 'is_hidden' => 'boolean'];
+        return ['decorative' => 'boolean', 'is_hidden' => 'boolean', 'is_large' => 'boolean'];
     }
 
     /**
@@ -54,7 +55,7 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
-        return new Item($this->id, $this->picture_id, $this->ownWords(), $this->text, $this->album, $this->is_hidden);
+        return new Item($this->id, $this->picture_id, $this->ownWords(), $this->text, $this->album, $this->is_hidden, $this->is_large);
     }
 
     /** What the gallery says of it instead of the picture's own words. */

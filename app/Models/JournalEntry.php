@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\ChangeCast;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Design\GalleryDesign;
 
 /**
  * One act on a gallery, with the act that takes it back.
@@ -14,8 +17,9 @@ use Illuminate\Support\Carbon;
  * @property string $gallery_id
  * @property ?string $user_id
  * @property int $version
- * @property array<string, mixed> $change
- * @property array<string, mixed> $inverse
+ * @property Change $change
+ * @property Change $inverse
+ * @property int $schema of designs, that both were written under
  * @property string $summary
  * @property EntryState $state
  * @property int $state_version
@@ -28,8 +32,10 @@ final class JournalEntry extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['schema' => GalleryDesign::SCHEMA];
+
     protected function casts(): array
     {
-        return ['change' => 'array', 'inverse' => 'array', 'state' => EntryState::class, 'version' => 'integer', 'is_live' => 'boolean'];
+        return ['change' => ChangeCast::class, 'inverse' => ChangeCast::class, 'schema' => 'integer', 'state' => EntryState::class, 'version' => 'integer', 'is_live' => 'boolean'];
     }
 }

@@ -29,6 +29,9 @@ final class Page extends Model
     /** The slug of the page at the root of the site. */
     public const HOME = 'home';
 
+    /** Greatest number of characters of its entry in the menu. */
+    public const LONGEST_LABEL = 40;
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Design\TileSize;
 
 /**
@@ -29,6 +30,12 @@ final class Pane extends Model
     protected function casts(): array
     {
         return ['spot' => 'integer'];
+    }
+
+    /** How wide its place is, by the width of the window. */
+    public function contentWidth(): ContentWidth
+    {
+        return $this->page->site->column();
     }
 
     public function tileSize(): ?TileSize

@@ -9,8 +9,9 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Palette;
+use ZincPane\Core\Colour\PerceptualHash;
+use ZincPane\Core\Colour\Swatch;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
@@ -163,6 +164,38 @@ final class Picture extends Model
         );
     }
 
+    /**
+     * What every screen shows of it.
+     *
+     * @return array<string, mixed>
+     */
+    public function described(): array
+    {
+        $size = $this->size();
+        $focal = $this->focal();
+
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'name' => $this->name,
+            'width' => $size->width,
+            'height' => $size->height,
+            'state' => $this->state->value,
+            'failure' => $this->failure,
+            'thumbnail' => $this->thumbnail(540),
+            'focal' => [round($focal->x, 4), round($focal->y, 4)],
+            'words' => $this->words()->toArray(),
+        ];
+    }
+
+    /**
+     * @return list<string> as "#8090a0", the one named first first
+     */
+    public function colourNames(): array
+    {
+        return array_map(static fn (Swatch $swatch): string => $swatch->colour->toHex(), $this->palette()->swatches);
+    }
+
     public function palette(): Palette
     {
         return Palette::fromArray($this->palette);
@@ -176,9 +209,9 @@ final class Picture extends Model
         return $colour === '' ? null : $colour;
     }
 
-    public function look(): ?LookHash
+    public function look(): ?PerceptualHash
     {
-        return $this->look === null ? null : LookHash::parse($this->look);
+        return $this->look === null ? null : PerceptualHash::parse($this->look);
     }
 
     /** Where the original lies on its disk. */

@@ -43,7 +43,27 @@ final class Site extends Model
         return $pages;
     }
 
-    public function contentWidth(): ContentWidth
+    /** With pages and panes that know whose they are, so that nothing is fetched again for each. */
+    public function withPanes(): self
+    {
+        foreach ($this->pages as $page) {
+            $page->setRelation('site', $this);
+            foreach ($page->panes as $pane) {
+                $pane->setRelation('page', $page);
+            }
+        }
+
+        return $this;
+    }
+
+    /** The site with its pages and panes. */
+    public static function whole(): self
+    {
+        return self::query()->with('pages.panes')->firstOrFail()->withPanes();
+    }
+
+    /** How wide the content of its pages is, by the width of the window; what stands on them asks its pane. */
+    public function column(): ContentWidth
     {
         return ContentWidth::page($this->margin, $this->content_width);
     }

@@ -11,6 +11,8 @@ use App\Imaging\Tools;
 use App\Intake\Sources\CameraCard;
 use App\Intake\Sources\Sources;
 use App\Intake\Sources\StockShelf;
+use App\Intake\Workshop;
+use App\Jobs\QueuedWorkshop;
 use App\Publishing\VisitorScript;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -24,6 +26,7 @@ use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\Response;
+use ZincPane\Core\Layout\Arranger;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -39,6 +42,9 @@ final class AppServiceProvider extends ServiceProvider
             $app->make(BaseMaker::class),
             ['webp' => config()->integer('zinc.quality.webp'), 'jpg' => config()->integer('zinc.quality.jpg')],
         ));
+        // One change asks for the same arrangements in several places.
+        $this->app->singleton(Arranger::class);
+        $this->app->bind(Workshop::class, QueuedWorkshop::class);
         $this->app->singleton(Sources::class, static fn ($app) => new Sources([
             new CameraCard(database_path('demo/card'), $app->make(ConnectionInterface::class)),
             new StockShelf(database_path('demo/shelf')),

@@ -14,9 +14,9 @@ final readonly class PageComposer
 {
     /**
      * @param  string  $stylesheet  address of the site's style sheet
-     * @param  ?string  $script  address of the visitors' script; null leaves it out
+     * @param  string  $script  element that runs the visitors' script; empty for none
      */
-    public function __construct(private Site $site, private string $stylesheet, private ?string $script)
+    public function __construct(private Site $site, private string $stylesheet, private string $script)
     {
     }
 
@@ -50,11 +50,7 @@ final readonly class PageComposer
 
     private function head(string $css): string
     {
-        $head = Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]).$css;
-
-        return $this->script === null
-            ? $head
-            : $head.Element::of('script', ['src' => $this->script, 'defer' => true]);
+        return Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]).$css.$this->script;
     }
 
     /**

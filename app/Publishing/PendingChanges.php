@@ -10,8 +10,9 @@ use App\Models\JournalEntry;
 use App\Models\Page;
 use App\Models\Pane;
 use App\Models\Site;
-use ZincPane\Core\Markup\Shown;
-use ZincPane\Core\Markup\ShownPicture;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
 
 /** What putting a gallery live would change for visitors, told before it is done. */
 final readonly class PendingChanges
@@ -25,9 +26,9 @@ final readonly class PendingChanges
     }
 
     /**
-     * @param  GalleryRenderer  $drawn  the saved state
+     * @param  FrozenGallery  $drawn  the saved state
      */
-    public static function of(Gallery $gallery, Site $site, GalleryRenderer $drawn): self
+    public static function of(Gallery $gallery, Site $site, FrozenGallery $drawn): self
     {
         $own = self::journal($gallery);
         $own = [...$own, ...self::inTheStore($gallery, $drawn, $own === [])];
@@ -70,10 +71,10 @@ final readonly class PendingChanges
      * @param  bool  $isElseSame  nothing of the gallery was changed, so that places can be compared
      * @return list<string>
      */
-    private static function inTheStore(Gallery $gallery, GalleryRenderer $drawn, bool $isElseSame): array
+    private static function inTheStore(Gallery $gallery, FrozenGallery $drawn, bool $isElseSame): array
     {
         $edition = $gallery->edition;
-        $then = $edition === null ? [] : GalleryRenderer::ofEdition($edition->content)->items;
+        $then = $edition === null ? [] : $edition->content->items;
         if ($edition === null || count($then) !== count($drawn->items)) {
             return [];
         }

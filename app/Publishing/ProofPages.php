@@ -7,6 +7,9 @@ namespace App\Publishing;
 use App\Models\Gallery;
 use App\Models\Page;
 use App\Models\Site;
+use ZincPane\Core\Delivery\Addresses;
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 
@@ -20,20 +23,29 @@ final readonly class ProofPages
 
     private const SPOT_STYLE = '<style>.spot{all:revert;display:block;box-sizing:border-box;width:100%;min-height:44px;margin:14px 0;padding:8px;border:2px dashed #0b7568;border-radius:3px;background:#dcefeb;color:#0b5e53;font:600 16px/1.3 system-ui,sans-serif;cursor:pointer}.spot:hover,.spot:focus-visible{background:#0b7568;color:#fff;outline:3px solid #141b1f;outline-offset:2px}</style>';
 
-    /** The page the gallery stands on first, or a page made up for one that stands nowhere. */
+    public function __construct(private Painter $painter, private VisitorScript $script)
+    {
+    }
+
+    /** The page the gallery stands on first, or a page made up for one that stands nowhere. It runs what visitors run. */
     public function ofGallery(Gallery $gallery): string
     {
         $gallery->loadMissing(Gallery::ITEMS);
-        $site = $this->site();
+        $site = Site::whole();
         foreach ($site->pages as $page) {
             if ($page->panes->contains('gallery_id', $gallery->id)) {
-                return $this->composer($site)->compose($page, SiteBuilder::menu($site), $this->panes($page, $site, $gallery, false));
+                return $this->composer($site, true)->compose($page, SiteBuilder::menu($site), $this->panes($page, $gallery, false));
             }
         }
         $sheet = new Page(['slug' => '-', 'title' => $gallery->title, 'blocks' => [(string) Element::of('h1')->text($gallery->title)]]);
-        $fragment = GalleryRenderer::ofDraft($gallery)->fragment(self::PROOF_ID, $site->contentWidth());
 
-        return $this->composer($site)->compose($sheet, SiteBuilder::menu($site), [1 => [$fragment]]);
+        return $this->composer($site, true)->compose($sheet, SiteBuilder::menu($site), [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site))]]);
+    }
+
+    /** A gallery alone, as a proof shows it; needs the items with their pictures loaded. */
+    public function proof(FrozenGallery $drawn, ContentWidth $content): Fragment
+    {
+        return $this->painter->draw($drawn, self::PROOF_ID, $content, Addresses::rooted());
     }
 
     /**
@@ -41,14 +53,14 @@ final readonly class ProofPages
      */
     public function ofPage(Page $page, ?string $galleryId): string
     {
-        $site = $this->site();
+        $site = Site::whole();
         /** @var Page $full */
         $full = $site->pages->find($page->id);
         $gallery = $galleryId === null ? null : Gallery::query()->with(Gallery::ITEMS)->findOrFail($galleryId);
         $marker = $gallery === null ? null : static fn (int $spot): string => (string) Element::of('button', [
             'type' => 'button', 'class' => 'spot', 'data-spot' => $spot,
         ])->text("Place “{$gallery->title}” here");
-        $html = $this->composer($site)->compose($full, SiteBuilder::menu($site), $this->panes($full, $site, $gallery), $marker);
+        $html = $this->composer($site, false)->compose($full, SiteBuilder::menu($site), $this->panes($full, $gallery), $marker);
 
         return $gallery === null ? $html : str_replace('</head>', self::SPOT_STYLE.'</head>', $html);
     }
@@ -57,28 +69,25 @@ final readonly class ProofPages
      * @param  bool  $sizes  with the sizes of tiles that panes of the gallery wish; the stage Layout sets the gallery's own
      * @return array<int, list<Fragment>> by spot
      */
-    private function panes(Page $page, Site $site, ?Gallery $gallery, bool $sizes = true): array
+    private function panes(Page $page, ?Gallery $gallery, bool $sizes = true): array
     {
         $panes = [];
         foreach ($page->panes as $pane) {
             $isOwn = $pane->gallery_id === $gallery?->id;
             $shown = $isOwn ? $gallery : Gallery::query()->with(Gallery::ITEMS)->findOrFail($pane->gallery_id);
-            $panes[$pane->spot][] = GalleryRenderer::ofDraft($shown)->sized($isOwn && ! $sizes ? null : $pane->tileSize())->fragment(
+            $panes[$pane->spot][] = $this->painter->draw(
+                Drafts::of($shown)->sized($isOwn && ! $sizes ? null : $pane->tileSize()),
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
-                $site->contentWidth(),
+                $pane->contentWidth(),
+                Addresses::rooted(),
             );
         }
 
         return $panes;
     }
 
-    private function site(): Site
+    private function composer(Site $site, bool $runs): PageComposer
     {
-        return Site::query()->with('pages.panes')->firstOrFail();
-    }
-
-    private function composer(Site $site): PageComposer
-    {
-        return new PageComposer($site, self::STYLESHEET, null);
+        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->inline() : '');
     }
 }

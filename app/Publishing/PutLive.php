@@ -16,6 +16,7 @@ use App\Models\Site;
 use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Expression;
+use ZincPane\Core\Edition\FrozenGallery;
 
 /** The one act that makes the saved state of a gallery, and the places it stands at, public. */
 final readonly class PutLive
@@ -54,8 +55,8 @@ final readonly class PutLive
     {
         $this->preparation->handle($galleryId, $version);
         $gallery = $this->store->read($galleryId, $version);
-        $site = Site::query()->with('pages.panes')->firstOrFail();
-        $frozen = GalleryRenderer::ofDraft($gallery);
+        $site = Site::whole();
+        $frozen = Drafts::of($gallery);
         $this->release($gallery);
 
         $state = SiteState::with($gallery, $site);
@@ -68,7 +69,7 @@ final readonly class PutLive
                 'gallery_id' => $gallery->id,
                 'user_id' => $userId,
                 'version' => $gallery->version,
-                'content' => $frozen->toArray(),
+                'content' => $frozen,
             ]);
             $gallery->update(['edition_id' => $edition->id]);
             $site->update(['live' => $state]);
@@ -78,14 +79,14 @@ final readonly class PutLive
     }
 
     /**
-     * @return array<string, GalleryRenderer>
+     * @return array<string, FrozenGallery>
      */
     private function otherEditions(Gallery $gallery): array
     {
         $editions = [];
         foreach (Gallery::query()->whereKeyNot($gallery->id)->whereNotNull('edition_id')->with('edition')->get() as $other) {
             if ($other->edition !== null) {
-                $editions[$other->id] = GalleryRenderer::ofEdition($other->edition->content);
+                $editions[$other->id] = $other->edition->content;
             }
         }
 

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
 
 /** A gallery for pages elsewhere, brought by one line of script. */
-final class ScriptEmbed
+final readonly class ScriptEmbed
 {
     /** Stands in the contents for the address of this host, which the script knows. */
     public const HOST = '{{host}}';
+
+    public function __construct(private Painter $painter)
+    {
+    }
 
     /** The line to copy. */
     public static function line(string $host, string $galleryId): string
@@ -20,12 +26,10 @@ final class ScriptEmbed
     }
 
     /** What the script fetches: JSON with html and css. */
-    public static function contents(GalleryRenderer $gallery): string
+    public function contents(FrozenGallery $gallery): string
     {
-        $fragment = $gallery->fragment('embed', ContentWidth::unknown());
-        // Every address in the markup is rooted; elsewhere it needs this host before it.
-        $html = str_replace(['"/media/', ', /media/'], ['"'.self::HOST.'/media/', ', '.self::HOST.'/media/'], $fragment->html);
+        $fragment = $this->painter->draw($gallery, 'embed', ContentWidth::unknown(), Addresses::absolute(self::HOST));
 
-        return json_encode(['title' => $gallery->about->title, 'html' => $html, 'css' => $fragment->css], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+        return json_encode(['title' => $gallery->about->title, 'html' => $fragment->html, 'css' => $fragment->css], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 }

@@ -6,11 +6,11 @@ namespace App\Publishing;
 
 use App\Models\Picture;
 use App\Models\PictureKind;
+use ZincPane\Core\Edition\CleanHtml;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
+use ZincPane\Core\Edition\ShownVideo;
 use ZincPane\Core\Gallery\Words;
-use ZincPane\Core\Markup\CleanHtml;
-use ZincPane\Core\Markup\ShownPicture;
-use ZincPane\Core\Markup\ShownText;
-use ZincPane\Core\Markup\ShownVideo;
 
 /** Turns what is stored into what the core draws. */
 final class ShownItems

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Page;
+use App\Models\Pane;
 use App\Models\Site;
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Design\TileSize;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 
 /**
@@ -17,17 +21,18 @@ use ZincPane\Core\Markup\Fragment;
  */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script)
+    public function __construct(private VisitorScript $script, private Painter $painter, private ScriptEmbed $embed)
     {
     }
 
     /**
      * @param  array<string, PageState>  $state  by page id
-     * @param  array<string, GalleryRenderer>  $editions  of live galleries, by gallery id
+     * @param  array<string, FrozenGallery>  $editions  of live galleries, by gallery id
      * @return array<string, string> contents by path
      */
     public function build(Site $site, array $state, array $editions): array
     {
+        $addresses = Addresses::rooted();
         $style = 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
         $script = 'assets/'.$this->script->fingerprinted();
         $files = [
@@ -35,13 +40,14 @@ final readonly class SiteBuilder
             $script => $this->script->contents(),
             'embed.js' => $this->script->contents(),
         ];
-        $composer = new PageComposer($site, "/{$style}", "/{$script}");
+        $composer = new PageComposer($site, $addresses->of($style), (string) Element::of('script', ['src' => $addresses->of($script), 'defer' => true]));
         $menu = self::menu($site);
+        $placed = self::placed($site);
         foreach ($site->pages as $page) {
-            $files["pages/{$page->slug}.html"] = $composer->compose($page, $menu, $this->panes($state[$page->id]['panes'] ?? [], $site, $editions));
+            $files["pages/{$page->slug}.html"] = $composer->compose($page, $menu, $this->panes($state[$page->id]['panes'] ?? [], $placed, $site, $editions));
         }
         foreach ($editions as $id => $edition) {
-            $files["embed/{$id}.json"] = ScriptEmbed::contents($edition);
+            $files["embed/{$id}.json"] = $this->embed->contents($edition);
         }
 
         return $files;
@@ -62,6 +68,21 @@ final readonly class SiteBuilder
         return $menu;
     }
 
+    /**
+     * @return array<string, Pane> by identifier
+     */
+    private static function placed(Site $site): array
+    {
+        $placed = [];
+        foreach ($site->pages as $page) {
+            foreach ($page->panes as $pane) {
+                $placed[$pane->id] = $pane;
+            }
+        }
+
+        return $placed;
+    }
+
     /** The identifier of a pane in markup: its own on the page, letters and digits. */
     public static function paneId(string $id): string
     {
@@ -69,17 +90,20 @@ final readonly class SiteBuilder
     }
 
     /**
-     * @param  list<PaneState>  $placed
-     * @param  array<string, GalleryRenderer>  $editions
+     * @param  list<PaneState>  $live
+     * @param  array<string, Pane>  $placed  as they are saved now
+     * @param  array<string, FrozenGallery>  $editions
      * @return array<int, list<Fragment>> by spot
      */
-    private function panes(array $placed, Site $site, array $editions): array
+    private function panes(array $live, array $placed, Site $site, array $editions): array
     {
         $panes = [];
-        foreach ($placed as $pane) {
+        foreach ($live as $pane) {
             if (isset($editions[$pane['gallery']])) {
                 $size = isset($pane['tile_size']) ? TileSize::of($pane['tile_size']) : null;
-                $panes[$pane['spot']][] = $editions[$pane['gallery']]->sized($size)->fragment(self::paneId($pane['id']), $site->contentWidth());
+                // A pane that is live, though it was taken away since, stands in the column.
+                $width = isset($placed[$pane['id']]) ? $placed[$pane['id']]->contentWidth() : $site->column();
+                $panes[$pane['spot']][] = $this->painter->draw($editions[$pane['gallery']]->sized($size), self::paneId($pane['id']), $width, Addresses::rooted());
             }
         }
 

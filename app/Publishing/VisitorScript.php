@@ -25,6 +25,32 @@ final readonly class VisitorScript
             : $contents;
     }
 
+    /**
+     * An element that holds the script itself and runs it once the page was read.
+     *
+     * @throws RuntimeException when it was not built yet
+     */
+    public function inline(): string
+    {
+        return '<script type="module">'.$this->inlined().'</script>';
+    }
+
+    /**
+     * What a policy allows it by (https://www.w3.org/TR/CSP3/#external-hash): "'sha256-…'".
+     *
+     * @throws RuntimeException when it was not built yet
+     */
+    public function hash(): string
+    {
+        return "'sha256-".base64_encode(hash('sha256', $this->inlined(), true))."'";
+    }
+
+    private function inlined(): string
+    {
+        // Nothing in it may end the element it stands in.
+        return str_ireplace('</script', '<\\/script', $this->contents());
+    }
+
     public function fingerprinted(): string
     {
         return 'zinc-pane-'.substr(hash('sha256', $this->contents()), 0, 12).'.js';

@@ -79,7 +79,7 @@ final readonly class AddItems implements Change
         return ['list'];
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return count($this->entries) === 1 ? 'put in a picture' : 'put in '.count($this->entries).' pictures';
     }

@@ -79,7 +79,7 @@ final readonly class ArrangeAlbums implements Change
         ];
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return match (true) {
             $this->albums !== null => 'changed the albums',

@@ -33,8 +33,8 @@ interface Change
      */
     public function touches(): array;
 
-    /** What was done, in words that follow "You": "changed the layout". */
-    public function summary(): string;
+    /** What was done, told from the gallery before: "moved a picture", "gap 8 px to 14 px". */
+    public function summary(GalleryDocument $before): string;
 
     /**
      * @return array<string, mixed> as Changes::parse() reads it

@@ -49,7 +49,7 @@ final readonly class ChangeAbout implements Change
         return array_map(static fn (string $key): string => "about.{$key}", array_keys($this->part));
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return match (array_key_first($this->part)) {
             'title' => 'renamed the gallery',

@@ -18,7 +18,8 @@ final class Changes
         'order' => Reorder::class,
         'add' => AddItems::class,
         'remove' => RemoveItems::class,
-        'hide' => HideItems::class,
+        'hide' => FlagItems::class,
+        'large' => FlagItems::class,
         'albums' => ArrangeAlbums::class,
         'text' => Rewrite::class,
     ];
@@ -38,6 +39,21 @@ final class Changes
         }
 
         return $class::parse($values);
+    }
+
+    /**
+     * One that a person asks for: items are put in by ways of their own.
+     *
+     * @param  array<array-key, mixed>  $values  with "kind" and what the kind needs
+     *
+     * @throws ChangeException when the kind is unknown or something of it is missing or cannot be
+     * @throws SettingException when a setting of a design cannot be
+     */
+    public static function asked(array $values): Change
+    {
+        $change = self::parse($values);
+
+        return $change instanceof AddItems ? throw ChangeException::unknownKind($values['kind'] ?? null, array_values(array_diff(array_keys(self::KINDS), ['add']))) : $change;
     }
 
     /**

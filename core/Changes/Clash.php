@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Changes;
 
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\WordField;
@@ -77,6 +78,7 @@ final readonly class Clash
             $path === 'list' => 'which pictures there are',
             $path === 'place' => 'the order',
             $parts[0] === 'place' => 'its place',
+            $parts[0] === 'design' => lcfirst(GalleryDesign::settings()[implode('.', array_slice($parts, 1))]->label ?? 'the design'),
             ($parts[2] ?? '') === 'words' => WordField::tryFrom($last)?->label() ?? $last,
             default => str_replace('_', ' ', $last),
         };
@@ -88,7 +90,7 @@ final readonly class Clash
 
         return match ($parts[0]) {
             'about' => self::value($gallery->about->toArray()[$parts[1] ?? ''] ?? null),
-            'design' => self::value(self::inside($gallery->design->toArray(), array_slice($parts, 1))),
+            'design' => self::ofDesign(implode('.', array_slice($parts, 1)), $gallery),
             'items' => self::ofItem($parts, $gallery),
             'albums' => count($gallery->albums->list).' albums',
             'place' => self::place($parts[1] ?? null, $gallery),
@@ -110,24 +112,18 @@ final readonly class Clash
         return match ($parts[2] ?? '') {
             'words' => self::value($item->words->toArray()[$parts[3] ?? ''] ?? null),
             'hidden' => $item->hidden ? 'hidden' : 'shown',
+            'large' => $item->large ? 'large' : 'as large as the others',
             'album' => $gallery->albums->nameOf($item->album) ?? 'in no album',
             'text' => $item->text ?? '',
             default => 'in the gallery',
         };
     }
 
-    /**
-     * @param  array<array-key, mixed>  $values
-     * @param  list<string>  $keys
-     */
-    private static function inside(array $values, array $keys): mixed
+    private static function ofDesign(string $path, GalleryDocument $gallery): string
     {
-        $value = $values;
-        foreach ($keys as $key) {
-            $value = is_array($value) ? $value[$key] ?? null : null;
-        }
+        $setting = GalleryDesign::settings()[$path] ?? null;
 
-        return $value;
+        return $setting === null ? 'another design' : $setting->kind->says($gallery->design->values()[$path]);
     }
 
     private static function place(?string $item, GalleryDocument $gallery): string

@@ -64,7 +64,7 @@ final readonly class Move implements Change
         return array_map(static fn (string $item): string => "place.{$item}", $this->items);
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return count($this->items) === 1 ? 'moved a picture' : 'moved '.count($this->items).' pictures';
     }

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Changes;
 
+use ZincPane\Core\Design\DesignWords;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 
 /** Changes some settings of the design, the others stay. */
-final readonly class Redesign implements Change
+final readonly class Redesign implements Joining
 {
     /**
      * @param  array<array-key, mixed>  $part  nested as GalleryDesign::toArray()
@@ -39,14 +40,20 @@ final readonly class Redesign implements Change
         return new self($before->design->differenceFrom($before->design->with($this->part)));
     }
 
+    public function joinedTo(Change $earlier): ?Change
+    {
+        // Steps of one slider, say: each sets the very same settings.
+        return $earlier instanceof self && $earlier->touches() === $this->touches() ? $this : null;
+    }
+
     public function touches(): array
     {
         return self::paths('design', $this->part);
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
-        return 'changed the layout';
+        return DesignWords::changed($before->design, $before->design->with($this->part));
     }
 
     public function toArray(): array

@@ -51,7 +51,7 @@ final readonly class RemoveItems implements Change
         return ['list', ...array_map(static fn (string $item): string => "items.{$item}", $this->items)];
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return count($this->items) === 1 ? 'took out a picture' : 'took out '.count($this->items).' pictures';
     }

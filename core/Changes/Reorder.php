@@ -67,7 +67,7 @@ final readonly class Reorder implements Change
         return ['place', 'list'];
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return $this->summary;
     }

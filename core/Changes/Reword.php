@@ -81,7 +81,7 @@ final readonly class Reword implements Change
         return $touches;
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         $fields = array_keys(array_merge(...array_values($this->words)));
         $labels = array_map(static fn (string $field): string => WordField::tryFrom($field)?->label() ?? 'decorative mark', $fields);

@@ -47,7 +47,7 @@ final readonly class Rewrite implements Change
         return ["items.{$this->item}.text"];
     }
 
-    public function summary(): string
+    public function summary(GalleryDocument $before): string
     {
         return 'rewrote a text';
     }

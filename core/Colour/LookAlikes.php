@@ -19,7 +19,7 @@ final readonly class LookAlikes
     private array $words;
 
     /**
-     * @param  array<int, ?LookHash>  $looks  null where there is none
+     * @param  array<int, ?PerceptualHash>  $looks  null where there is none
      */
     public function __construct(array $looks)
     {
@@ -64,7 +64,7 @@ final readonly class LookAlikes
      * @param  int  $bits  of difference, at most
      * @return array<int, int> keys of those that look like it, with the bits they differ in
      */
-    public function near(LookHash $look, int $bits): array
+    public function near(PerceptualHash $look, int $bits): array
     {
         [$a, $b, $c, $d] = $this->words;
         [$ai, $bi, $ci, $di] = $look->words();

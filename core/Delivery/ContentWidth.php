@@ -12,8 +12,14 @@ final readonly class ContentWidth
     /**
      * @param  non-empty-list<array{int, Linear}>  $steps  from which window width in px on which line holds, ascending from 0
      */
-    private function __construct(public array $steps)
+    private function __construct(public array $steps, private bool $isKnown)
     {
+    }
+
+    /** Whether the page was told, so that windows tell the width. */
+    public function isKnown(): bool
+    {
+        return $this->isKnown;
     }
 
     /**
@@ -27,13 +33,13 @@ final readonly class ContentWidth
         return new self([
             [0, Linear::of(1, -2 * $margin)],
             [$greatest + 2 * $margin, Linear::px($greatest)],
-        ]);
+        ], true);
     }
 
     /** Nothing is known: as wide as the window at most. */
     public static function unknown(): self
     {
-        return new self([[0, Linear::of(1)]]);
+        return new self([[0, Linear::of(1)]], false);
     }
 
     /** Inner width in px of a gallery in a window of a width in px. */

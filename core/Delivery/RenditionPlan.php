@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Delivery;
 
-use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Arrangement;
@@ -41,14 +41,14 @@ final class RenditionPlan
     private function __construct(
         private readonly array $needs,
         private readonly ?Ratio $tile,
-        private readonly Filling $filling,
+        private readonly ObjectFit $fit,
     ) {
     }
 
     /** What any picture gets before it stands in a gallery. */
     public static function basic(): self
     {
-        return new self([], null, Filling::Fit);
+        return new self([], null, ObjectFit::Contain);
     }
 
     /**
@@ -63,7 +63,7 @@ final class RenditionPlan
             }
         }
 
-        return new self($needs, $design->layout->sharedShape()?->ratio, $design->layout->fillingInForce());
+        return new self($needs, $design->layout->sharedShape()?->ratio, $design->layout->objectFitInForce());
     }
 
     /**
@@ -140,11 +140,11 @@ final class RenditionPlan
         }
         $factor = $picture->value / $this->tile->value;
 
-        return $this->filling === Filling::Crop ? max(1.0, $factor) : min(1.0, $factor);
+        return $this->fit === ObjectFit::Cover ? max(1.0, $factor) : min(1.0, $factor);
     }
 
     /**
-     * @return array{float, float} the least and the most width in px of a tile within the band
+     * @return array{float, float} the least and the most width in px of a picture in its tile within the band
      */
     private static function rangeOf(BandArrangement $band): array
     {
@@ -155,8 +155,8 @@ final class RenditionPlan
         foreach ($band->boxes->widths as $width) {
             if ($width !== $seen) {
                 $seen = $width;
-                $least = min($least, $seen->at($from));
-                $most = max($most, $seen->at($until));
+                $least = min($least, $seen->at($from) - $band->frame->across());
+                $most = max($most, $seen->at($until) - $band->frame->across());
             }
         }
 

@@ -8,10 +8,9 @@ use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
-use ZincPane\Core\Markup\Css;
 
 /**
- * The `sizes` attribute: how wide a picture is drawn, by the width of the window.
+ * How wide a picture is drawn, by the width of the window: what the `sizes` attribute tells.
  * (https://html.spec.whatwg.org/multipage/images.html#sizes-attributes)
  *
  * It tells the width of the picture, not of its tile: a picture that covers a taller tile is
@@ -22,27 +21,24 @@ final class Sizes
     /** px within which two widths are the same. */
     private const EVEN = 0.5;
 
-    /** @var array<string, string> */
+    /** @var array<string, non-empty-list<SourceSize>> */
     private array $known = [];
 
     /** @var array<int, array{int, Linear}>|null */
     private ?array $stretches = null;
 
-    /**
-     * @param  int  $below  px of caption under each picture
-     */
     public function __construct(
         private readonly Arrangement $arrangement,
         private readonly ContentWidth $content,
         private readonly bool $crops,
-        private readonly int $below = 0,
     ) {
     }
 
     /**
      * @param  int  $index  of the tile, from 0
+     * @return non-empty-list<SourceSize> from narrow to wide; the very same list for pictures that are drawn alike
      */
-    public function of(int $index, Ratio $picture): string
+    public function of(int $index, Ratio $picture): array
     {
         $drawn = [];
         $key = '';
@@ -54,7 +50,7 @@ final class Sizes
             $key .= '/';
         }
 
-        return $this->known[$key] ??= $this->written($drawn);
+        return $this->known[$key] ??= $this->told($drawn);
     }
 
     /**
@@ -65,8 +61,9 @@ final class Sizes
      */
     private function drawn(BandArrangement $band, int $index, Ratio $picture): array
     {
-        $tile = $band->boxes->widths[$index];
-        $whole = $band->boxes->heights[$index]->plusPx(-$this->below)->times($picture->value);
+        $place = $band->picture($index);
+        $tile = $place->width;
+        $whole = $place->height->times($picture->value);
         [$from, $until] = Arrangement::ends($band->band);
         $atStart = $tile->at($from) - $whole->at($from);
         $atEnd = $tile->at($until) - $whole->at($until);
@@ -80,17 +77,16 @@ final class Sizes
 
     /**
      * @param  list<non-empty-list<Linear>>  $drawn  by band
+     * @return non-empty-list<SourceSize>
      */
-    private function written(array $drawn): string
+    private function told(array $drawn): array
     {
-        $parts = [];
+        $sizes = [];
         foreach ($this->stretches ??= $this->stretches() as $start => [$band, $inner]) {
-            // Exact to a px in windows of up to 2,000.
-            $lengths = array_map(static fn (Linear $line): string => Css::length($line->after($inner), 'vw', 1), $drawn[$band]);
-            $parts[$start] = count($lengths) === 1 ? $lengths[0] : ($this->crops ? 'max(' : 'min(').implode(', ', $lengths).')';
+            $sizes[] = new SourceSize($start, array_map(static fn (Linear $line): Linear => $line->after($inner), $drawn[$band]), $this->crops);
         }
 
-        return self::joined($parts);
+        return $sizes === [] ? [new SourceSize(0, [Linear::of(1)], $this->crops)] : $sizes;
     }
 
     /**
@@ -129,22 +125,5 @@ final class Sizes
         }
 
         return max($from, (int) ceil(($bounds->from - $inner->b) / $inner->a));
-    }
-
-    /**
-     * @param  array<int, string>  $parts  lengths by the window width they begin at, ascending
-     */
-    private static function joined(array $parts): string
-    {
-        $written = [];
-        $last = null;
-        foreach ($parts as $start => $length) {
-            if ($length !== $last) {
-                $written[] = $start > 0 ? "(min-width:{$start}px) {$length}" : $length;
-                $last = $length;
-            }
-        }
-
-        return implode(', ', array_reverse($written));
     }
 }

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\Group;
+use ZincPane\Core\Settings\Part;
+use ZincPane\Core\Settings\Setting;
 use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Settings\Settings;
 
 /** Everything about how a gallery looks and behaves. Never changed, only replaced. */
 final readonly class GalleryDesign
 {
-    /** Raised when stored designs must be read in another way. */
-    public const SCHEMA = 1;
+    /** Raised when stored designs must be read in another way; Upgrades/ has the step. */
+    public const SCHEMA = 2;
 
-    private function __construct(public LayoutDesign $layout)
-    {
+    private function __construct(
+        #[Part]
+        public LayoutDesign $layout,
+    ) {
     }
 
     public static function default(): self
@@ -29,20 +33,53 @@ final readonly class GalleryDesign
      */
     public static function fromArray(array $values): self
     {
-        $settings = Settings::read('design', $values, ['schema', 'layout']);
-        if (! in_array($settings->raw('schema'), [self::SCHEMA, null], true)) {
-            throw SettingException::wrongSchema($settings->raw('schema'), self::SCHEMA);
+        $schema = $values['schema'] ?? self::SCHEMA;
+        if ($schema !== self::SCHEMA) {
+            throw SettingException::wrongSchema($schema, self::SCHEMA);
         }
+        unset($values['schema']);
 
-        return new self(LayoutDesign::fromArray(array_key_exists('layout', $values) ? $values['layout'] : []));
+        return Group::of(self::class)->read('design', $values);
     }
 
     /**
-     * @return array{schema: int, layout: array<string, int|string|list<string>|array<string, ?int>>}
+     * Every setting there is, by its path in the design: "layout.phone.columns".
+     *
+     * @return array<string, Setting>
+     */
+    public static function settings(): array
+    {
+        return Group::of(self::class)->all();
+    }
+
+    /**
+     * @return array<string, mixed>
      */
     public function toArray(): array
     {
-        return ['schema' => self::SCHEMA, 'layout' => $this->layout->toArray()];
+        return ['schema' => self::SCHEMA, ...Group::of(self::class)->write($this)];
+    }
+
+    /**
+     * Every setting's value as it is stored, by path.
+     *
+     * @return array<string, string|int|float|bool|null>
+     */
+    public function values(): array
+    {
+        return self::flat(Group::of(self::class)->write($this));
+    }
+
+    /**
+     * The settings that have an effect on the design as it is.
+     *
+     * @return list<string> paths
+     */
+    public function inForce(): array
+    {
+        $values = $this->values();
+
+        return array_keys(array_filter(self::settings(), static fn (Setting $setting): bool => $setting->when?->holds($values) ?? true));
     }
 
     /**
@@ -54,10 +91,6 @@ final readonly class GalleryDesign
      */
     public function with(array $part): self
     {
-        if (array_key_exists('layout', $part) && ! is_array($part['layout'])) {
-            throw SettingException::notAGroup('design.layout', $part['layout']);
-        }
-
         return self::fromArray(self::merged($this->toArray(), $part));
     }
 
@@ -65,13 +98,11 @@ final readonly class GalleryDesign
      * What of this design differs from another, nested as toArray(): `$other->with($this->differenceFrom($other))`
      * is this one.
      *
-     * @return array<string, mixed>
+     * @return array<array-key, mixed>
      */
     public function differenceFrom(self $other): array
     {
-        $layout = self::difference($this->layout->toArray(), $other->layout->toArray());
-
-        return $layout === [] ? [] : ['layout' => $layout];
+        return self::difference($this->toArray(), $other->toArray());
     }
 
     /**
@@ -85,7 +116,7 @@ final readonly class GalleryDesign
         foreach ($these as $key => $value) {
             $other = $others[$key] ?? null;
             if ($value !== $other) {
-                $difference[$key] = is_array($value) && is_array($other) && ! array_is_list($value) ? self::difference($value, $other) : $value;
+                $difference[$key] = is_array($value) && is_array($other) ? self::difference($value, $other) : $value;
             }
         }
 
@@ -101,9 +132,28 @@ final readonly class GalleryDesign
     {
         foreach ($part as $key => $value) {
             $old = $base[$key] ?? null;
-            $base[$key] = is_array($old) && is_array($value) && ! array_is_list($old) ? self::merged($old, $value) : $value;
+            $base[$key] = is_array($old) && is_array($value) ? self::merged($old, $value) : $value;
         }
 
         return $base;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $nested
+     * @return array<string, string|int|float|bool|null>
+     */
+    private static function flat(array $nested, string $path = ''): array
+    {
+        $flat = [];
+        foreach ($nested as $key => $value) {
+            $own = ltrim("{$path}.{$key}", '.');
+            if (is_array($value)) {
+                $flat = [...$flat, ...self::flat($value, $own)];
+            } elseif ($value === null || is_scalar($value)) {
+                $flat[$own] = $value;
+            }
+        }
+
+        return $flat;
     }
 }

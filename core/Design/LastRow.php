@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\Labelled;
+
 /** What becomes of a last row that has fewer tiles than there are columns. */
-enum LastRow: string
+enum LastRow: string implements Labelled
 {
     /** The tiles keep their size and stand at the start of the row. */
     case Start = 'start';
@@ -21,4 +23,14 @@ enum LastRow: string
 
     /** The tiles are shared out over all rows, which differ by at most one. */
     case Balance = 'balance';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Start => 'Start',
+            self::Centre => 'Centre',
+            self::Fill => 'Fill',
+            self::Balance => 'Balance',
+        };
+    }
 }

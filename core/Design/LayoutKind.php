@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\Labelled;
+
 /** The ways there are to place the tiles of a gallery. */
-enum LayoutKind: string
+enum LayoutKind: string implements Labelled
 {
     /** Equal columns, rows one below the other. */
     case Grid = 'grid';
@@ -19,7 +21,7 @@ enum LayoutKind: string
     /** Blocks of large and small tiles without holes; nothing is cropped. */
     case Mosaic = 'mosaic';
 
-    /** One line, swiped or stepped. */
+    /** One strip, swiped or stepped. */
     case Strip = 'strip';
 
     /** One frame, timed or stepped. */
@@ -28,8 +30,8 @@ enum LayoutKind: string
     /** One picture below the other. */
     case Single = 'single';
 
-    /** Whether all is on one line that is scrolled sideways. */
-    public function isLine(): bool
+    /** Whether all stands on one strip that is scrolled sideways, tile by tile or frame by frame. */
+    public function isStrip(): bool
     {
         return $this === self::Strip || $this === self::Slideshow;
     }
@@ -42,6 +44,19 @@ enum LayoutKind: string
             self::Rows, self::Mosaic => 'row_height',
             self::Strip, self::Slideshow => 'height',
             self::Single => null,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Grid => 'Grid',
+            self::Masonry => 'Masonry',
+            self::Rows => 'Tiled rows',
+            self::Mosaic => 'Mosaic',
+            self::Strip => 'Strip',
+            self::Slideshow => 'Slideshow',
+            self::Single => 'One per row',
         };
     }
 }

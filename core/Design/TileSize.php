@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Settings\Kinds\WholeNumber;
 use ZincPane\Core\Settings\SettingException;
 
 /** How large the tiles of a gallery are: a name, which means other px in other layouts, or px. */
 final readonly class TileSize
 {
-    /** px of each name: of a tile's width or a row's height, and of the height of a strip or slideshow. */
-    public const NAMES = [
-        'small' => ['tile' => 120, 'line' => 240],
-        'medium' => ['tile' => 180, 'line' => 360],
-        'large' => ['tile' => 270, 'line' => 500],
-        'very-large' => ['tile' => 400, 'line' => 680],
-    ];
+    /** px of each name: of a tile's width or a row's height. */
+    public const TILES = ['small' => 120, 'medium' => 180, 'large' => 270, 'very-large' => 400];
+
+    /** px of each name: of the height of a strip or slideshow. */
+    public const STRIPS = ['small' => 240, 'medium' => 360, 'large' => 500, 'very-large' => 680];
 
     /** Least and most px. */
     public const RANGE = [80, 800];
@@ -39,7 +38,7 @@ final readonly class TileSize
             return $value >= $least && $value <= $most ? new self($value) : throw SettingException::outOfRange('tile_size', $value, $least, $most, 'px');
         }
 
-        return is_string($value) && isset(self::NAMES[$value]) ? new self($value) : throw SettingException::notAmong('tile_size', $value, [...array_keys(self::NAMES), "{$least} to {$most}"]);
+        return is_string($value) && isset(self::TILES[$value]) ? new self($value) : throw SettingException::notAmong('tile_size', $value, [...array_keys(self::TILES), "{$least} to {$most}"]);
     }
 
     /** The design with tiles of this size; one picture a row is as wide as its place, whatever is wished. */
@@ -49,9 +48,13 @@ final readonly class TileSize
         if ($key === null) {
             return $design;
         }
-        [$least, $most] = LayoutDesign::RANGES[$key];
-        $px = is_int($this->value) ? $this->value : self::NAMES[$this->value][$design->layout->kind->isLine() ? 'line' : 'tile'];
+        $names = $design->layout->kind->isStrip() ? self::STRIPS : self::TILES;
+        $px = is_int($this->value) ? $this->value : $names[$this->value];
+        $kind = GalleryDesign::settings()["layout.{$key}"]->kind;
 
-        return $design->with(['layout' => [$key => max($least, min($px, $most)), ...($key === 'tile_width' ? ['column_rule' => ColumnRule::Fit->value] : [])]]);
+        return $design->with(['layout' => [
+            $key => $kind instanceof WholeNumber ? $kind->nearest($px) : $px,
+            ...($key === 'tile_width' ? ['column_rule' => ColumnRule::Fit->value] : []),
+        ]]);
     }
 }

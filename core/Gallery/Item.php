@@ -12,6 +12,7 @@ final readonly class Item
      * @param  ?string  $picture  ULID of the picture or video; null for a text
      * @param  ?string  $text  HTML that was cleaned when it came in; null for a picture or video
      * @param  ?string  $album  identifier of the album it is in
+     * @param  bool  $large  whether a layout that can makes it large
      */
     public function __construct(
         public string $id,
@@ -20,6 +21,7 @@ final readonly class Item
         public ?string $text = null,
         public ?string $album = null,
         public bool $hidden = false,
+        public bool $large = false,
     ) {
     }
 
@@ -43,27 +45,36 @@ final readonly class Item
             $text('text'),
             $text('album'),
             ($values['hidden'] ?? false) === true,
+            ($values['large'] ?? false) === true,
         );
     }
 
     public function withWords(ItemWords $words): self
     {
-        return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden);
+        return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden, $this->large);
     }
 
     public function withText(string $text): self
     {
-        return new self($this->id, $this->picture, $this->words, $text, $this->album, $this->hidden);
+        return new self($this->id, $this->picture, $this->words, $text, $this->album, $this->hidden, $this->large);
     }
 
     public function inAlbum(?string $album): self
     {
-        return new self($this->id, $this->picture, $this->words, $this->text, $album, $this->hidden);
+        return new self($this->id, $this->picture, $this->words, $this->text, $album, $this->hidden, $this->large);
     }
 
-    public function hidden(bool $hidden): self
+    public function flagged(ItemFlag $flag, bool $is): self
     {
-        return new self($this->id, $this->picture, $this->words, $this->text, $this->album, $hidden);
+        return new self(
+            $this->id, $this->picture, $this->words, $this->text, $this->album,
+            $flag === ItemFlag::Hidden ? $is : $this->hidden, $flag === ItemFlag::Large ? $is : $this->large,
+        );
+    }
+
+    public function has(ItemFlag $flag): bool
+    {
+        return $flag === ItemFlag::Hidden ? $this->hidden : $this->large;
     }
 
     /**
@@ -78,6 +89,7 @@ final readonly class Item
             'text' => $this->text,
             'album' => $this->album,
             'hidden' => $this->hidden,
+            'large' => $this->large,
         ];
     }
 }

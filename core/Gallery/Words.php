@@ -7,6 +7,9 @@ namespace ZincPane\Core\Gallery;
 /** Words in force: plain text, an empty one is none. */
 final readonly class Words
 {
+    /** Greatest number of characters of the keywords of a picture, with the commas between. */
+    public const LONGEST_KEYWORDS = 2000;
+
     public function __construct(
         public string $title = '',
         public string $caption = '',

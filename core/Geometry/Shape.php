@@ -27,4 +27,15 @@ enum Shape: string
             default => self::Square,
         };
     }
+
+    /** In a word or two. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Landscape => 'Landscape',
+            self::Portrait => 'Portrait',
+            self::Square => 'Square',
+            self::Panorama => 'Panorama',
+        };
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Layout;
 
+use ZincPane\Core\Geometry\Box;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\WidthBand;
@@ -13,7 +14,7 @@ final readonly class BandArrangement
 {
     /**
      * @param  positive-int  $columns  tiles in a full row; of tiled rows and a mosaic the most in one
-     * @param  Boxes  $boxes  in the order of the pictures, captions included
+     * @param  Boxes  $boxes  of the tiles, in the order of the pictures, with all that is around a picture
      * @param  Linear  $height  of the whole gallery
      * @param  list<int>  $rowStarts  the first tile of each row, of each block of a mosaic
      */
@@ -23,7 +24,14 @@ final readonly class BandArrangement
         public Boxes $boxes,
         public Linear $height,
         public array $rowStarts,
+        public TileFrame $frame,
     ) {
+    }
+
+    /** Where the picture of a tile stands, without what is around it. */
+    public function picture(int $index): Box
+    {
+        return $this->frame->pictureIn($this->boxes->get($index));
     }
 
     /**

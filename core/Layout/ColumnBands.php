@@ -15,12 +15,12 @@ final readonly class ColumnBands
     public const LEAST_ON_NARROW = 140;
 
     /**
-     * And nowhere more than leave a tile this wide, in px, whatever is wished: what WCAG asks of a target
+     * And nowhere more than leave a picture this wide, in px, whatever is wished: what WCAG asks of a target
      * (https://www.w3.org/TR/WCAG22/#target-size-minimum). Wide gaps would eat the tiles up.
      */
     public const LEAST = 24;
 
-    public function __construct(private LayoutDesign $design)
+    public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
 
@@ -85,7 +85,7 @@ final readonly class ColumnBands
      */
     private function thatFit(array $starts): array
     {
-        $needs = fn (int $columns): int => $columns * self::LEAST + ($columns - 1) * $this->design->gap;
+        $needs = fn (int $columns): int => $columns * (self::LEAST + (int) ceil($this->frame->across())) + ($columns - 1) * $this->design->gap;
         $fit = [];
         $from = array_keys($starts);
         foreach (array_values($starts) as $i => $columns) {

@@ -19,18 +19,15 @@ final readonly class GridLayout implements Layout
 
     private ?Ratio $shape;
 
-    private int $below;
-
-    public function __construct(private LayoutDesign $design)
+    public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
         $this->shape = $design->shape->ratio;
-        $this->below = $design->belowPicture();
     }
 
     public function arrange(array $pictures, array $large = []): Arrangement
     {
         $bands = [];
-        foreach ((new ColumnBands($this->design))->list() as [$band, $columns]) {
+        foreach ((new ColumnBands($this->design, $this->frame))->list() as [$band, $columns]) {
             $bands[] = $this->arrangeBand($band, $columns, $pictures);
         }
 
@@ -51,7 +48,7 @@ final readonly class GridLayout implements Layout
         $short = $count % $columns;
         $full = $count - $short;
         $lefts = $this->lefts($width, $columns, Linear::px(0));
-        [$boxes, $bottom] = $this->rows(array_slice($pictures, 0, $full), $columns, $lefts, $width, $width, Linear::px(0));
+        [$boxes, $bottom] = $this->rows(array_slice($pictures, 0, $full), $columns, $lefts, $width, $this->pictureOf($width), Linear::px(0));
         if ($short > 0) {
             $top = $full > 0 ? $bottom->plusPx($this->design->gap) : $bottom;
             [$lefts, $width, $basis] = $this->lastRow($short, $columns, $width, $lefts);
@@ -59,7 +56,7 @@ final readonly class GridLayout implements Layout
             $boxes = $boxes->followedBy($last);
         }
 
-        return new BandArrangement($band, $columns, $boxes, $bottom, BandArrangement::evenStarts($count, $columns));
+        return new BandArrangement($band, $columns, $boxes, $bottom, BandArrangement::evenStarts($count, $columns), $this->frame);
     }
 
     /**
@@ -82,13 +79,13 @@ final readonly class GridLayout implements Layout
             if ($part !== []) {
                 $width = Linear::share($inRow, $this->design->gap);
                 $top = $first === 0 ? $bottom : $bottom->plusPx($this->design->gap);
-                [$more, $bottom] = $this->rows($part, $inRow, $this->lefts($width, $inRow, Linear::px(0)), $width, $width, $top);
+                [$more, $bottom] = $this->rows($part, $inRow, $this->lefts($width, $inRow, Linear::px(0)), $width, $this->pictureOf($width), $top);
                 $boxes = $boxes->followedBy($more);
                 array_push($starts, ...BandArrangement::evenStarts(count($part), $inRow, $first));
             }
         }
 
-        return new BandArrangement($band, $fuller > 0 ? $few + 1 : $few, $boxes, $bottom, $starts);
+        return new BandArrangement($band, $fuller > 0 ? $few + 1 : $few, $boxes, $bottom, $starts, $this->frame);
     }
 
     /**
@@ -97,15 +94,15 @@ final readonly class GridLayout implements Layout
      * @param  list<Ratio>  $pictures  a multiple of the columns
      * @param  positive-int  $columns
      * @param  list<Linear>  $lefts  by column
-     * @param  Linear  $basis  the width that heights are told from
+     * @param  Linear  $basis  the width of a picture that heights are told from
      * @return array{Boxes, Linear} and the lower edge of the last row
      */
     private function rows(array $pictures, int $columns, array $lefts, Linear $width, Linear $basis, Linear $top): array
     {
         $count = count($pictures);
         $heights = $this->shape === null
-            ? array_map(fn (Ratio $own): Linear => $basis->times(1 / $own->value)->plusPx($this->below), $pictures)
-            : array_fill(0, $count, $basis->times(1 / $this->shape->value)->plusPx($this->below));
+            ? array_map(fn (Ratio $own): Linear => $basis->times(1 / $own->value)->plusPx($this->frame->down()), $pictures)
+            : array_fill(0, $count, $basis->times(1 / $this->shape->value)->plusPx($this->frame->down()));
         $allLefts = $tops = [];
         $bottom = $top;
         for ($first = 0; $first < $count; $first += $columns) {
@@ -140,24 +137,29 @@ final readonly class GridLayout implements Layout
     /**
      * @param  int<1, max>  $count
      * @param  list<Linear>  $lefts
-     * @return array{list<Linear>, Linear, Linear} lefts, width, and the width that heights are told from
+     * @return array{list<Linear>, Linear, Linear} lefts, width, and the width of a picture that heights are told from
      */
     private function lastRow(int $count, int $columns, Linear $width, array $lefts): array
     {
         if ($this->design->lastRow === LastRow::Start) {
-            return [$lefts, $width, $width];
+            return [$lefts, $width, $this->pictureOf($width)];
         }
         $gap = (float) $this->design->gap;
         if ($this->design->lastRow === LastRow::Centre) {
             $start = $width->plusPx($gap)->times(($columns - $count) / 2);
 
-            return [$this->lefts($width, $count, $start), $width, $width];
+            return [$this->lefts($width, $count, $start), $width, $this->pictureOf($width)];
         }
         $wider = Linear::share($count, $gap);
         // Kept shapes would make the row c/m times as high as the others, and a little more for the
         // gaps it has fewer of. A tile of its picture's own shape may grow: nothing is cropped there.
         $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape->ratio !== null;
 
-        return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held ? $width->times(self::FILL_HEIGHT) : $wider];
+        return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held ? $this->pictureOf($width)->times(self::FILL_HEIGHT) : $this->pictureOf($wider)];
+    }
+
+    private function pictureOf(Linear $tile): Linear
+    {
+        return $tile->plusPx(-$this->frame->across());
     }
 }

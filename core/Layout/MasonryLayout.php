@@ -13,7 +13,7 @@ use ZincPane\Core\Geometry\WidthBand;
 /** Equal columns, every picture as high as it is, in reading order; the columns end as level as can be. */
 final readonly class MasonryLayout implements Layout
 {
-    public function __construct(private LayoutDesign $design)
+    public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
 
@@ -21,7 +21,7 @@ final readonly class MasonryLayout implements Layout
     {
         $bands = [];
         $inverse = array_map(static fn (Ratio $own): float => 1 / $own->value, $pictures);
-        foreach ((new ColumnBands($this->design))->list() as [$band, $columns]) {
+        foreach ((new ColumnBands($this->design, $this->frame))->list() as [$band, $columns]) {
             $bands[] = $this->band($band, $columns, $inverse);
         }
 
@@ -36,28 +36,29 @@ final readonly class MasonryLayout implements Layout
     {
         $count = count($inverse);
         $gap = (float) $this->design->gap;
-        $below = $this->design->belowPicture();
+        $around = $this->frame->down();
         $width = Linear::share($columns, $gap);
-        $px = max(1.0, $width->at(Arrangement::middle($band)));
-        $chosen = (new ColumnChoice($columns))->best(array_map(static fn (float $high): float => $high * $px + $below + $gap, $inverse));
+        $picture = $width->plusPx(-$this->frame->across());
+        $px = max(1.0, $picture->at(Arrangement::middle($band)));
+        $chosen = (new ColumnChoice($columns))->best(array_map(static fn (float $high): float => $high * $px + $around + $gap, $inverse));
 
         $step = $width->plusPx($gap);
         $columnLefts = array_map(static fn (int $column): Linear => $step->times($column), range(0, $columns - 1));
-        // Of each column, how many widths high it is, and how many tiles there are.
+        // Of each column, how many widths of a picture high it is, and how many tiles there are.
         $high = array_fill(0, $columns, 0.0);
         $tiles = array_fill(0, $columns, 0);
         $lefts = $tops = $heights = [];
         foreach ($chosen as $i => $column) {
             $lefts[] = $columnLefts[$column];
-            $tops[] = Linear::of($high[$column] * $width->a, $high[$column] * $width->b + $tiles[$column] * ($gap + $below));
-            $heights[] = Linear::of($inverse[$i] * $width->a, $inverse[$i] * $width->b + $below);
+            $tops[] = Linear::of($high[$column] * $picture->a, $high[$column] * $picture->b + $tiles[$column] * ($gap + $around));
+            $heights[] = Linear::of($inverse[$i] * $picture->a, $inverse[$i] * $picture->b + $around);
             $high[$column] += $inverse[$i];
             $tiles[$column]++;
         }
 
         return new BandArrangement(
             $band, $columns, new Boxes($lefts, $tops, array_fill(0, $count, $width), $heights),
-            $this->tallest($tops, $heights, $chosen, $columns, $px), BandArrangement::evenStarts($count, $columns),
+            $this->tallest($tops, $heights, $chosen, $columns, $px), BandArrangement::evenStarts($count, $columns), $this->frame,
         );
     }
 

@@ -44,7 +44,7 @@ final class MosaicChoice
     /** @var array<int, list<float>> α of the stack, by size and first tile */
     private array $alphas = [1 => [], 2 => [], 3 => []];
 
-    /** @var array<int, int> px of gaps and captions within a stack, by size */
+    /** @var array<int, float> px within a stack that are no picture, by size */
     private array $within;
 
     /** @var array<int, array<int, float>> costs by first tile and number of the pattern */
@@ -66,7 +66,7 @@ final class MosaicChoice
         private readonly float $width,
         private readonly float $height,
         private readonly int $gap,
-        int $below,
+        private readonly TileFrame $frame,
         private readonly array $large,
     ) {
         // Stacks are seldom narrower than four tenths of the wished height.
@@ -75,7 +75,8 @@ final class MosaicChoice
                 $this->tiles[$number] = array_sum($pattern);
             }
         }
-        $this->within = [1 => $below, 2 => $gap + 2 * $below, 3 => 2 * $gap + 3 * $below];
+        $around = $frame->down();
+        $this->within = [1 => $around, 2 => $gap + 2 * $around, 3 => 2 * $gap + 3 * $around];
         $count = count($inverse);
         for ($i = 0; $i < $count; $i++) {
             $sum = 0.0;
@@ -93,7 +94,7 @@ final class MosaicChoice
     {
         $alpha = $this->alphas[$size][$first];
 
-        return [$alpha, -$alpha * $this->within[$size]];
+        return [$alpha, $this->frame->across() - $alpha * $this->within[$size]];
     }
 
     /**
@@ -123,7 +124,7 @@ final class MosaicChoice
     private function sums(int $first, array $pattern): array
     {
         $alpha = 0.0;
-        $beta = (float) ((count($pattern) - 1) * $this->gap);
+        $beta = $this->beside(count($pattern));
         $i = $first;
         foreach ($pattern as $stacked) {
             $a = $this->alphas[$stacked][$i];
@@ -182,7 +183,6 @@ final class MosaicChoice
         $costs = [];
         $alphas = $this->alphas;
         $within = $this->within;
-        $gap = $this->gap;
         $left = count($this->inverse) - $first;
         $lowest = self::LOWEST * $this->height;
         $highest = self::HIGHEST * $this->height;
@@ -194,7 +194,7 @@ final class MosaicChoice
             $pattern = MosaicBlock::PATTERNS[$number];
             $stacks = count($pattern);
             $alpha = 0.0;
-            $beta = ($stacks - 1) * $gap;
+            $beta = $this->beside($stacks);
             $i = $first;
             $own = [0.0, 0.0, 0.0, 0.0, 0.0];
             foreach ($pattern as $n => $stacked) {
@@ -230,6 +230,12 @@ final class MosaicChoice
         }
 
         return $costs;
+    }
+
+    /** px of the width of a block that are no picture. */
+    private function beside(int $stacks): float
+    {
+        return ($stacks - 1) * $this->gap + $stacks * $this->frame->across();
     }
 
     /** How many times as large as an ordinary one a stack is wished. */

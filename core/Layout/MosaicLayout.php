@@ -19,7 +19,7 @@ final readonly class MosaicLayout implements Layout
     /** A band ends where it is so many times as wide as at its start: sizes stray by 25 per cent at most. */
     private const STEP = 1.6;
 
-    public function __construct(private LayoutDesign $design)
+    public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class MosaicLayout implements Layout
     /** Height in px that is wished for a tile of ordinary size. */
     private function tileHeight(float $width): float
     {
-        return (new RowsLayout($this->design))->rowHeight($width);
+        return (new RowsLayout($this->design, $this->frame))->rowHeight($width);
     }
 
     /**
@@ -65,8 +65,7 @@ final readonly class MosaicLayout implements Layout
         [$from] = Arrangement::ends($band);
         $width = Arrangement::middle($band);
         $gap = $this->design->gap;
-        $below = $this->design->belowPicture();
-        $choice = new MosaicChoice($inverse, $from, $width, $this->tileHeight($from), $gap, $below, $large);
+        $choice = new MosaicChoice($inverse, $from, $width, $this->tileHeight($from), $gap, $this->frame, $large);
         $lefts = $tops = $widths = $heights = $starts = [];
         $top = Linear::px(0);
         $most = 1;
@@ -81,7 +80,7 @@ final readonly class MosaicLayout implements Layout
                 $wide = Linear::of($high->a * $a, $high->b * $a + $b);
                 $y = $top;
                 for ($n = 0; $n < $stacked; $n++, $i++) {
-                    $tall = Linear::of($wide->a * $inverse[$i], $wide->b * $inverse[$i] + $below);
+                    $tall = Linear::of($wide->a * $inverse[$i], ($wide->b - $this->frame->across()) * $inverse[$i] + $this->frame->down());
                     $lefts[] = $left;
                     $tops[] = $y;
                     $widths[] = $wide;
@@ -93,6 +92,6 @@ final readonly class MosaicLayout implements Layout
             $top = $top->plus($high)->plusPx($gap);
         }
 
-        return new BandArrangement($band, $most, new Boxes($lefts, $tops, $widths, $heights), $starts === [] ? $top : $top->plusPx(-$gap), $starts);
+        return new BandArrangement($band, $most, new Boxes($lefts, $tops, $widths, $heights), $starts === [] ? $top : $top->plusPx(-$gap), $starts, $this->frame);
     }
 }

@@ -26,8 +26,16 @@ final readonly class RowBands
     /** A band is at least so many times as wide as its start. */
     private const WORTH = 1.05;
 
-    public function __construct(private int $gap, private LastRow $lastRow, private float $stray)
+    /** px from one picture to the next. */
+    private float $between;
+
+    /** px by which a row is wider than its pictures and what is between them. */
+    private float $outside;
+
+    public function __construct(int $gap, TileFrame $frame, private LastRow $lastRow, private float $stray)
     {
+        $this->outside = $frame->across();
+        $this->between = $gap + $this->outside;
     }
 
     /**
@@ -55,15 +63,15 @@ final readonly class RowBands
      */
     private function band(array $ratios, int $from, int $end, float $height): array
     {
-        $breaks = new RowBreaks($height, $this->gap, $this->lastRow);
-        $limits = new RowLimits($from, $end, (1 - $this->stray) * $height, (1 + $this->stray) * $height);
-        $reach = (int) min($end, $limits->reach($ratios, $this->gap));
+        $breaks = new RowBreaks($height, $this->between, $this->lastRow);
+        $limits = new RowLimits($from - $this->outside, $end - $this->outside, (1 - $this->stray) * $height, (1 + $this->stray) * $height);
+        $reach = (int) min($end, $limits->reach($ratios, $this->between) + $this->outside);
         if ($reach === $end || $reach >= self::WORTH * $from) {
-            return [$reach, $breaks->best($ratios, sqrt($from * $reach), $limits->until($reach))];
+            return [$reach, $breaks->best($ratios, sqrt($from * $reach) - $this->outside, $limits->until($reach - $this->outside))];
         }
         $until = (int) min($end, ceil($from * self::STEP));
 
-        return [$until, $breaks->best($ratios, sqrt($from * $until))];
+        return [$until, $breaks->best($ratios, sqrt($from * $until) - $this->outside)];
     }
 
     /**

@@ -25,7 +25,7 @@ final readonly class RowsLayout implements Layout
 
     private const LEAST_ON_PHONE = 110;
 
-    public function __construct(private LayoutDesign $design)
+    public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class RowsLayout implements Layout
     {
         $ratios = array_map(static fn (Ratio $own): float => $own->value, $pictures);
         $bands = [];
-        foreach ((new RowBands($this->design->gap, $this->design->lastRow, self::STRAY))->list($ratios, $this->rowHeight(...)) as [$band, $starts]) {
+        foreach ((new RowBands($this->design->gap, $this->frame, $this->design->lastRow, self::STRAY))->list($ratios, $this->rowHeight(...)) as [$band, $starts]) {
             $bands[] = $this->band($band, $starts, $ratios);
         }
 
@@ -72,9 +72,9 @@ final readonly class RowsLayout implements Layout
             $justified[] = $height;
             $left = $end === $count && $this->design->lastRow === LastRow::Centre ? $this->centred($height, $ratios, $start, $end) : Linear::px(0);
             $top = $row === 0 ? $bottom : $bottom->plusPx($this->design->gap);
-            $whole = $height->plusPx($this->design->belowPicture());
+            $whole = $height->plusPx($this->frame->down());
             for ($i = $start; $i < $end; $i++) {
-                $width = Linear::of($height->a * $ratios[$i], $height->b * $ratios[$i]);
+                $width = Linear::of($height->a * $ratios[$i], $height->b * $ratios[$i] + $this->frame->across());
                 $lefts[] = $left;
                 $tops[] = $top;
                 $widths[] = $width;
@@ -84,7 +84,7 @@ final readonly class RowsLayout implements Layout
             $bottom = $top->plus($whole);
         }
 
-        return new BandArrangement($band, $most, new Boxes($lefts, $tops, $widths, $heights), $bottom, $starts);
+        return new BandArrangement($band, $most, new Boxes($lefts, $tops, $widths, $heights), $bottom, $starts, $this->frame);
     }
 
     /**
@@ -97,7 +97,13 @@ final readonly class RowsLayout implements Layout
             $sum += $ratios[$i];
         }
 
-        return Linear::of(1 / $sum, -($end - $start - 1) * $this->design->gap / $sum);
+        return Linear::of(1 / $sum, -$this->between($end - $start) / $sum);
+    }
+
+    /** px of a row that are no picture. */
+    private function between(int $tiles): float
+    {
+        return ($tiles - 1) * $this->design->gap + $tiles * $this->frame->across();
     }
 
     /**
@@ -133,6 +139,6 @@ final readonly class RowsLayout implements Layout
             $sum += $ratios[$i];
         }
 
-        return Linear::of(1)->minus($height->times($sum))->plusPx(-($end - $start - 1) * $this->design->gap)->times(0.5);
+        return Linear::of(1)->minus($height->times($sum))->plusPx(-$this->between($end - $start))->times(0.5);
     }
 }

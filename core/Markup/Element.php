@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Edition\CleanHtml;
+
 /** An HTML element that escapes what it is given; the only place that writes tags. */
 final class Element
 {

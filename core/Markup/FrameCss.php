@@ -4,87 +4,123 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
-use ZincPane\Core\Design\AtFirst;
-use ZincPane\Core\Design\Filling;
+use ZincPane\Core\Design\InitialView;
 use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Design\ObjectFit;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Layout\TileFrame;
+use ZincPane\Core\Markup\Style\Css;
 
 /** What all tiles of a gallery have in common, wherever they stand. */
 final readonly class FrameCss
 {
     private const PLAIN = 'margin:0;padding:0;border:0;float:none;min-width:0;max-width:none;max-height:none';
 
-    public function __construct(private string $id, private LayoutDesign $layout)
+    /**
+     * @param  Css  $pane  selector of the gallery
+     */
+    public function __construct(private Css $pane, private LayoutDesign $layout, private TileFrame $frame)
     {
     }
 
     /**
-     * @param  list<Section>  $sections
+     * @param  list<Shown>  $items
+     * @param  int  $sections  how many there are
      */
-    public function render(About $about, array $sections): string
+    public function render(About $about, array $items, int $sections): Css
     {
-        $s = ".zp-{$this->id}";
-        $gap = $this->layout->gap;
-        $fit = $this->layout->fillingInForce() === Filling::Crop ? 'cover' : 'contain';
-        $plain = self::PLAIN;
-        $shared = $this->layout->sharedShape()?->ratio;
-        // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
-        $behind = $this->layout->fillingInForce() === Filling::Crop ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)';
-        $items = array_merge(...array_map(static fn (Section $section): array => $section->items, $sections));
         $has = static fn (callable $is): bool => array_filter($items, $is) !== [];
 
+        return Css::all(
+            $this->tiles(),
+            $about->showsTitle ? $this->own('{s} .zp-title{margin:0 0 .4em}') : Css::none(),
+            $about->showsDescription ? $this->own('{s} .zp-about{margin:0 0 1em;white-space:pre-line}') : Css::none(),
+            $this->layout->belowPicture() > 0 ? $this->captions() : Css::none(),
+            $this->layout->initialView === InitialView::Rows ? $this->more() : Css::none(),
+            $sections > 1 ? $this->own('{s} .zp-album+.zp-album,{s} .zp-tiles+.zp-album{margin-top:28px}{s} .zp-name{margin:0 0 .5em}') : Css::none(),
+            $has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts() : Css::none(),
+            $has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos() : Css::none(),
+        );
+    }
+
+    /**
+     * @param  literal-string  $template  with {s} for the selector of the gallery
+     * @param  array<string, Css|int|float>  $values
+     */
+    private function own(string $template, array $values = []): Css
+    {
+        return Css::of($template, ['s' => $this->pane, ...$values]);
+    }
+
+    private function tiles(): Css
+    {
+        $shared = $this->layout->sharedShape()?->ratio;
+        $covers = $this->layout->objectFitInForce() === ObjectFit::Cover;
+
         // The least width lets it stand below a float that leaves it too little room.
-        return "{$s}{display:block;container-type:inline-size;{$plain};min-width:min(100%,240px)}"
-            ."{$s} .zp-tiles{display:grid;gap:{$gap}px;align-items:start;list-style:none;width:auto;{$plain}}"
-            ."{$s} li{display:block;{$plain}}"
-            ."{$s} li::before{content:none}"
-            ."{$s} li>:first-child{aspect-ratio:var(--r".($shared === null ? '' : ','.Css::number($shared->value, 5)).");height:var(--h,auto);background:{$behind}}"
-            ."{$s} li>a,{$s} li picture{display:block;width:100%;{$plain};text-decoration:none}"
-            ."{$s} li picture{height:100%}"
-            ."{$s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}"
-            ."{$s} li img{display:block;width:100%;height:100%;object-fit:{$fit};object-position:var(--at,50% 50%);{$plain};border-radius:0}"
-            .($about->showsTitle ? "{$s} .zp-title{margin:0 0 .4em}" : '')
-            .($about->showsDescription ? "{$s} .zp-about{margin:0 0 1em;white-space:pre-line}" : '')
-            .($this->layout->belowPicture() > 0 ? $this->captions($s) : '')
-            .($this->layout->atFirst === AtFirst::Rows ? $this->more($s) : '')
-            .(count($sections) > 1 ? "{$s} .zp-album+.zp-album,{$s} .zp-tiles+.zp-album{margin-top:28px}{$s} .zp-name{margin:0 0 .5em}" : '')
-            .($has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts($s) : '')
-            .($has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos($s) : '');
+        return $this->own(
+            '{s}{display:block;container-type:inline-size;'.self::PLAIN.';min-width:min(100%,240px)}'
+            .'{s} .zp-tiles{display:grid;gap:{gap}px;align-items:start;list-style:none;width:auto;'.self::PLAIN.'}'
+            .'{s} li{display:block;'.self::PLAIN.'{framed}}'
+            .'{s} li::before{content:none}'
+            .'{s} li>:first-child{aspect-ratio:var(--r{shared});height:var(--h,auto);background:{behind}}'
+            .'{s} li>a,{s} li picture{display:block;width:100%;'.self::PLAIN.';text-decoration:none}'
+            .'{s} li picture{height:100%}'
+            .'{s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}'
+            .'{s} li img{display:block;width:100%;height:100%;object-fit:{fit};object-position:var(--at,50% 50%);'.self::PLAIN.';border-radius:0}',
+            [
+                'gap' => $this->layout->gap,
+                'framed' => $this->frame->inset > 0.0 ? Css::of(';box-sizing:border-box;padding:{inset}px', ['inset' => $this->frame->inset]) : Css::none(),
+                'shared' => $shared === null ? Css::none() : Css::of(',{r}', ['r' => Css::number($shared->value, 5)]),
+                'fit' => Css::of($covers ? 'cover' : 'contain'),
+                // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
+                'behind' => Css::of($covers ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)'),
+            ],
+        );
     }
 
     /** Captions take their lines whether they fill them or not; what is longer is whole in the viewer. */
-    private function captions(string $s): string
+    private function captions(): Css
     {
-        $lines = $this->layout->captionLines;
-        $line = LayoutDesign::LINE;
-
-        return "{$s} .zp-caption{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:{$lines};overflow:hidden;height:".($lines * $line).'px;margin:'.LayoutDesign::ABOVE_CAPTION."px 0 0;padding:0;font-size:14px;line-height:{$line}px;text-align:start}";
+        return $this->own(
+            '{s} .zp-caption{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:{lines};overflow:hidden;height:{height}px;margin:{above}px 0 0;padding:0;font-size:14px;line-height:{line}px;text-align:start}',
+            ['lines' => $this->layout->captionLines, 'height' => $this->layout->captionLines * LayoutDesign::LINE, 'above' => LayoutDesign::ABOVE_CAPTION, 'line' => LayoutDesign::LINE],
+        );
     }
 
-    private function more(string $s): string
+    private function more(): Css
     {
-        return "{$s} .zp-all{display:none;position:relative;width:fit-content;margin:20px auto 0;padding:0;cursor:pointer}"
-            ."{$s} .zp-all input{position:absolute;inset:0;width:100%;height:100%;margin:0;opacity:0;cursor:inherit}"
-            ."{$s} .zp-all span{display:block;padding:10px 22px;border:2px solid currentColor;font-weight:600}"
-            ."{$s} .zp-all input:checked~.zp-open,{$s} .zp-all input:not(:checked)~.zp-close{display:none}"
-            ."{$s} .zp-all input:focus-visible~span{outline:3px solid Highlight;outline-offset:2px}";
+        return $this->own(
+            '{s} .zp-all{display:none;position:relative;width:fit-content;margin:20px auto 0;padding:0;cursor:pointer}'
+            .'{s} .zp-all input{position:absolute;inset:0;width:100%;height:100%;margin:0;opacity:0;cursor:inherit}'
+            .'{s} .zp-all span{display:block;padding:10px 22px;border:2px solid currentColor;font-weight:600}'
+            .'{s} .zp-all input:checked~.zp-open,{s} .zp-all input:not(:checked)~.zp-close{display:none}'
+            .'{s} .zp-all input:focus-visible~span{outline:3px solid Highlight;outline-offset:2px}',
+        );
     }
 
-    private function texts(string $s): string
+    private function texts(): Css
     {
-        return "{$s} .zp-text{position:relative;overflow:hidden;background:color-mix(in srgb,currentColor 8%,transparent)}"
-            ."{$s} .zp-words{padding:14px 16px 48px;overflow:hidden;font-size:max(14px,min(4cqw,17px));line-height:1.45;box-sizing:border-box}"
-            ."{$s} .zp-words>*{margin:0 0 .6em}"
+        return $this->own(
+            '{s} .zp-text{position:relative;overflow:hidden;background:color-mix(in srgb,currentColor 8%,transparent)}'
+            .'{s} .zp-words{padding:14px 16px 48px;overflow:hidden;font-size:max(14px,min(4cqw,17px));line-height:1.45;box-sizing:border-box}'
+            .'{s} .zp-words>*{margin:0 0 .6em}'
             // The lead to the whole text lies over the whole tile, under the links that are in it.
-            ."{$s} .zp-text .zp-more{position:absolute;inset:auto 0 0;height:auto;padding:10px 16px;background:Canvas;color:CanvasText;font-size:14px;text-decoration:underline}"
-            ."{$s} .zp-text .zp-more::before{content:'';position:absolute;inset:-999px 0 0}"
-            ."{$s} .zp-words a{position:relative;z-index:1}";
+            .'{s} .zp-text .zp-more{position:absolute;inset:auto 0 0;height:auto;padding:10px 16px;background:Canvas;color:CanvasText;font-size:14px;text-decoration:underline}'
+            ."{s} .zp-text .zp-more::before{content:'';position:absolute;inset:-999px 0 0}"
+            .'{s} .zp-words a{position:relative;z-index:1}',
+        );
     }
 
-    private function videos(string $s): string
+    private function videos(): Css
     {
-        return "{$s} li>a{position:relative}"
-            ."{$s} .zp-play{position:absolute;inset:0;margin:auto;width:56px;height:56px;border-radius:50%;background:rgb(16 20 23/.72)}"
-            ."{$s} .zp-play::before{content:'';position:absolute;inset:0;margin:auto;width:20px;height:24px;translate:3px;background:#fff;clip-path:polygon(0 0,100% 50%,0 100%)}";
+        return $this->own(
+            '{s} li>a{position:relative}'
+            .'{s} .zp-play{position:absolute;inset:0;margin:auto;width:56px;height:56px;border-radius:50%;background:rgb(16 20 23/.72)}'
+            ."{s} .zp-play::before{content:'';position:absolute;inset:0;margin:auto;width:20px;height:24px;translate:3px;background:#fff;clip-path:polygon(0 0,100% 50%,0 100%)}",
+        );
     }
 }

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Sizes;
-use ZincPane\Core\Design\AtFirst;
-use ZincPane\Core\Design\Filling;
-use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\InitialView;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
-use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Design\ObjectFit;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Gallery\AlbumView;
+use ZincPane\Core\Layout\Section;
+use ZincPane\Core\Layout\TileFrame;
+use ZincPane\Core\Markup\Style\Css;
 
 /**
  * Writes a gallery as plain HTML and CSS that lay themselves out without a script; each tile
@@ -19,21 +23,29 @@ use ZincPane\Core\Gallery\AlbumView;
  */
 final readonly class GalleryMarkup
 {
+    private LayoutDesign $layout;
+
+    private bool $tabs;
+
     /**
      * @param  string  $id  letters, digits and hyphens, its own on the page; part of every selector
+     * @param  non-empty-list<Section>  $sections  of the gallery
+     * @param  ContentWidth  $content  of the place where it stands
      */
     public function __construct(
         private string $id,
-        private GalleryDesign $design,
+        private FrozenGallery $gallery,
+        private array $sections,
         private ContentWidth $content,
+        private Addresses $addresses,
     ) {
+        $this->layout = $gallery->design->layout;
+        $this->tabs = count($sections) > 1 && ($gallery->albums->view === AlbumView::Tabs || $sections[0]->page !== null);
     }
 
-    /**
-     * @param  non-empty-list<Section>  $sections
-     */
-    public function render(About $about, AlbumView $view, array $sections): Fragment
+    public function render(): Fragment
     {
+        $about = $this->gallery->about;
         $root = Element::of('div', ['class' => "zp zp-{$this->id}", 'data-zinc-pane' => true]);
         if ($about->showsTitle) {
             $root->add(Element::of('h2', ['class' => 'zp-title'])->text($about->title));
@@ -41,49 +53,65 @@ final readonly class GalleryMarkup
         if ($about->showsDescription && $about->description !== '') {
             $root->add(Element::of('p', ['class' => 'zp-about'])->text($about->description));
         }
-        $tabs = count($sections) > 1 && ($view === AlbumView::Tabs || $sections[0]->page !== null);
-        if ($tabs) {
-            $root->add((new AlbumTabs($this->id))->chooser($sections));
+        if ($this->tabs) {
+            $root->add((new AlbumTabs($this->id))->chooser($this->sections));
         }
-        $tiles = new TileMarkup($this->id, array_sum(array_map(static fn (Section $section): int => count($section->items), $sections)), $this->content, $this->design->layout->belowPicture() > 0);
-        $css = (new FrameCss($this->id, $this->design->layout))->render($about, $sections);
-        $css .= $tabs ? (new AlbumTabs($this->id))->css($sections) : '';
-        foreach ($sections as $number => $section) {
-            $root->add($this->section($section, $number, $about, $tabs, $tiles));
-            $css .= (new SectionCss($this->id, $number, $this->design->layout, $section, $this->content->greatest()))->render();
+        $tiles = new TileMarkup($this->id, count($this->gallery->items), $this->content, $this->addresses, $this->layout->belowPicture() > 0);
+        foreach ($this->sections as $number => $section) {
+            $root->add($this->section($section, $number, $tiles));
         }
 
-        return new Fragment($this->id, (string) $root, $css);
+        return new Fragment($this->id, (string) $root, (string) $this->css());
     }
 
-    private function section(Section $section, int $number, About $about, bool $tabs, TileMarkup $tiles): Element
+    private function css(): Css
     {
-        $name = $section->name ?? $about->title;
-        $list = Element::of('ul', [
-            'class' => "zp-tiles zp-s{$number}", 'role' => 'list', 'aria-label' => $section->page === null ? $name : "{$name}, page {$section->page}",
-            'data-line' => $this->design->layout->kind->isLine() ? $this->design->layout->kind->value : null,
-            'data-seconds' => $this->design->layout->kind === LayoutKind::Slideshow && $this->design->layout->seconds > 0 ? $this->design->layout->seconds : null,
-            // What is scrolled must be reached by keyboard.
-            'tabindex' => $this->design->layout->kind->isLine() ? 0 : null,
-        ]);
-        $layout = $this->design->layout;
-        $sizes = new Sizes($section->arrangement, $this->content, $layout->fillingInForce() === Filling::Crop, $layout->belowPicture());
-        foreach ($section->items as $i => $item) {
-            $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
+        $pane = Css::of('.zp-{id}', ['id' => Css::identifier($this->id)]);
+        $css = [(new FrameCss($pane, $this->layout, TileFrame::in($this->gallery->design)))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
+        if ($this->tabs) {
+            $css[] = (new AlbumTabs($this->id))->css($pane, $this->sections);
         }
-        $more = $this->design->layout->atFirst === AtFirst::Rows && ! $this->design->layout->kind->isLine() ? self::more(count($section->items)) : null;
-        if ($section->name === null && ! $tabs && $more === null) {
+        foreach ($this->sections as $number => $section) {
+            $css[] = (new SectionCss($pane, $number, $this->layout, $section->of($this->gallery->items), $section->arrangement, $this->content->greatest()))->render();
+        }
+
+        return Css::all(...$css);
+    }
+
+    private function section(Section $section, int $number, TileMarkup $tiles): Element
+    {
+        $list = $this->list($section, $number, $tiles);
+        $more = $this->layout->initialView === InitialView::Rows && ! $this->layout->kind->isStrip() ? self::more(count($section->places)) : null;
+        if ($section->name === null && ! $this->tabs && $more === null) {
             return $list;
         }
         $whole = Element::of('div', ['class' => "zp-album zp-a{$number}"]);
-        if ($section->name !== null && ! $tabs) {
+        if ($section->name !== null && ! $this->tabs) {
             // Under the gallery's own title where that is shown, else in its place.
-            $whole->add(Element::of($about->showsTitle ? 'h3' : 'h2', ['class' => 'zp-name'])->text($section->name));
+            $whole->add(Element::of($this->gallery->about->showsTitle ? 'h3' : 'h2', ['class' => 'zp-name'])->text($section->name));
         }
-
         $whole->add($list);
 
         return $more === null ? $whole : $whole->add($more);
+    }
+
+    private function list(Section $section, int $number, TileMarkup $tiles): Element
+    {
+        $name = $section->name ?? $this->gallery->about->title;
+        $isStrip = $this->layout->kind->isStrip();
+        $list = Element::of('ul', [
+            'class' => "zp-tiles zp-s{$number}", 'role' => 'list', 'aria-label' => $section->page === null ? $name : Phrases::page($name, $section->page),
+            'data-strip' => $isStrip ? $this->layout->kind->value : null,
+            'data-seconds' => $this->layout->kind === LayoutKind::Slideshow && $this->layout->seconds > 0 ? $this->layout->seconds : null,
+            // What is scrolled must be reached by keyboard.
+            'tabindex' => $isStrip ? 0 : null,
+        ]);
+        $sizes = new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
+        foreach ($section->of($this->gallery->items) as $i => $item) {
+            $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
+        }
+
+        return $list;
     }
 
     /** Opens and closes what is hidden at first, without a script; shown only in bands where something is. */
@@ -91,8 +119,8 @@ final readonly class GalleryMarkup
     {
         return Element::of('label', ['class' => 'zp-all'])->add(
             Element::of('input', ['type' => 'checkbox']),
-            Element::of('span', ['class' => 'zp-open'])->text("Show all {$count}"),
-            Element::of('span', ['class' => 'zp-close'])->text('Show fewer'),
+            Element::of('span', ['class' => 'zp-open'])->text(Phrases::showAll($count)),
+            Element::of('span', ['class' => 'zp-close'])->text(Phrases::SHOW_FEWER),
         );
     }
 }

@@ -7,10 +7,12 @@ namespace ZincPane\Core\Markup;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Geometry\Box;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Markup\Style\Css;
 
 /**
  * A grid in the browser's own grid, which comes to the same boxes: only a short last row that is
@@ -19,87 +21,94 @@ use ZincPane\Core\Layout\BandArrangement;
 final readonly class GridCss implements PlacesCss
 {
     /** px that each tile of a wrapping line is narrower, so that no rounding pushes the last one down. */
-    private const SAFETY = '.02px';
+    private const SAFETY = 0.02;
 
     private bool $wraps;
 
-    public function __construct(private string $list, private LayoutDesign $layout)
+    /**
+     * @param  Css  $list  selector of the list of tiles
+     */
+    public function __construct(private Css $list, private LayoutDesign $layout)
     {
         $this->wraps = $layout->kind === LayoutKind::Grid && $layout->lastRow === LastRow::Balance;
     }
 
-    public function always(): string
+    public function always(): Css
     {
-        if (! $this->wraps) {
-            return '';
-        }
-
-        return "{$this->list}{display:flex;flex-wrap:wrap;align-items:flex-start}";
+        return $this->wraps ? Css::of('{list}{display:flex;flex-wrap:wrap;align-items:flex-start}', ['list' => $this->list]) : Css::none();
     }
 
-    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): string
+    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): Css
     {
         return $this->wraps ? $this->even($band, count($items)) : $this->grid($band, $items, $rules);
     }
 
-    public function cut(string $closed, BandArrangement $band, int $first): string
+    public function cut(Css $closed, BandArrangement $band, int $first): Css
     {
-        return '';
+        return Css::none();
     }
 
     /** Rows of a balanced grid: the fuller ones first, then those with one tile less. */
-    private function even(BandArrangement $band, int $count): string
+    private function even(BandArrangement $band, int $count): Css
     {
         $last = $band->boxes->widths[$count - 1] ?? null;
         if ($last === null) {
-            return '';
+            return Css::none();
         }
-        $css = "{$this->list}>li{width:calc(".Css::length($band->boxes->widths[0], '%').' - '.self::SAFETY.')}';
+        $css = Css::of('{list}>li{width:{width}}', ['list' => $this->list, 'width' => Css::length($band->boxes->widths[0]->plusPx(-self::SAFETY), '%')]);
         if ($last === $band->boxes->widths[0]) {
             return $css;
         }
         $first = (int) array_search($last, $band->boxes->widths, true);
 
-        return $css."{$this->list}>:nth-child(n+".($first + 1).'){width:calc('.Css::length($last, '%').' - '.self::SAFETY.')}';
+        return Css::all($css, Css::of('{list}>:nth-child(n+{first}){width:{width}}', [
+            'list' => $this->list, 'first' => $first + 1, 'width' => Css::length($last->plusPx(-self::SAFETY), '%'),
+        ]));
     }
 
     /**
      * @param  list<Shown>  $items
      */
-    private function grid(BandArrangement $band, array $items, TileRules $rules): string
+    private function grid(BandArrangement $band, array $items, TileRules $rules): Css
     {
-        $css = "{$this->list}{grid-template-columns:repeat({$band->columns},minmax(0,1fr))}";
+        $css = [Css::of('{list}{grid-template-columns:repeat({columns},minmax(0,1fr))}', ['list' => $this->list, 'columns' => $band->columns])];
         $short = $band->inLastRow();
         if ($short === $band->columns || $this->layout->lastRow === LastRow::Start || $this->layout->kind === LayoutKind::Single) {
-            return $css;
+            return $css[0];
         }
         for ($i = count($items) - $short; $i < count($items); $i++) {
-            $css .= $rules->selector($i).'{'.$this->placed($band->boxes->get($i), $band->rows(), $items[$i]).'}';
+            $css[] = Css::of('{tile}{{placed}}', ['tile' => $rules->selector($i), 'placed' => $this->placed($band, $i, $items[$i])]);
         }
 
-        return $css;
+        return Css::all(...$css);
     }
 
     /** A tile of the last row, placed by its box within the whole width of its row. */
-    private function placed(Box $box, int $row, Shown $item): string
+    private function placed(BandArrangement $band, int $index, Shown $item): Css
     {
-        $rules = "grid-area:{$row}/1/auto/-1;width:".Css::length($box->width, '%')
-            .';margin-inline-start:'.Css::length($box->left, '%');
+        $box = $band->boxes->get($index);
+        $placed = Css::of('grid-area:{row}/1/auto/-1;width:{width};margin-inline-start:{left}', [
+            'row' => $band->rows(), 'width' => Css::length($box->width, '%'), 'left' => Css::length($box->left, '%'),
+        ]);
+        $picture = $band->picture($index);
         // A row whose height was held has other shapes than the rest.
-        if ($this->isHeld($box)) {
-            $picture = $box->height->plusPx(-(float) $this->layout->belowPicture());
-            $shape = Ratio::of($box->width->at(Arrangement::WIDEST), $picture->at(Arrangement::WIDEST));
-            $at = SectionCss::objectPosition($item, $shape, $this->layout->fillingInForce());
-            $rules .= ';--r:auto;--h:'.Css::length($picture, 'cqw').($at === null ? '' : ";--at:{$at}");
+        if (! $this->isHeld($picture)) {
+            return $placed;
         }
+        $shape = Ratio::of($picture->width->at(Arrangement::WIDEST), $picture->height->at(Arrangement::WIDEST));
+        $at = ObjectPosition::of($item, $shape, $this->layout->objectFitInForce());
 
-        return $rules;
+        return Css::all(
+            $placed,
+            Css::of(';--r:auto;--h:{height}', ['height' => Css::length($picture->height, 'cqw')]),
+            $at === null ? Css::none() : Css::of(';--at:{at}', ['at' => $at]),
+        );
     }
 
-    private function isHeld(Box $box): bool
+    private function isHeld(Box $picture): bool
     {
         $shared = $this->layout->sharedShape()?->ratio;
 
-        return $shared !== null && abs($box->width->a / $box->height->a - $shared->value) > 1e-9;
+        return $shared !== null && abs($picture->width->a / $picture->height->a - $shared->value) > 1e-9;
     }
 }

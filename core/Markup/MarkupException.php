@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup;
 
 use LogicException;
+use ZincPane\Core\Edition\Shown;
 
 /** Something that nobody knows how to write. */
 final class MarkupException extends LogicException

@@ -8,56 +8,60 @@ use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Markup\Style\Css;
 
 /** Tiles of one width that are placed by their boxes: of each its left and top; the height follows from its shape. */
 final readonly class PlacedCss implements PlacesCss
 {
-    public function __construct(private string $list)
+    /**
+     * @param  Css  $list  selector of the list of tiles
+     */
+    public function __construct(private Css $list)
     {
     }
 
-    public function always(): string
+    public function always(): Css
     {
-        return "{$this->list}{position:relative}{$this->list}>li{position:absolute}";
+        return Css::of('{list}{position:relative}{list}>li{position:absolute}', ['list' => $this->list]);
     }
 
-    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): string
+    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): Css
     {
         foreach (array_keys($items) as $i) {
-            $this->told($rules, $i, "x{$number}", $band->boxes->lefts[$i]);
-            $this->told($rules, $i, "y{$number}", $band->boxes->tops[$i]);
+            $this->tell($rules, $i, Css::of('x{n}', ['n' => $number]), $band->boxes->lefts[$i]);
+            $this->tell($rules, $i, Css::of('y{n}', ['n' => $number]), $band->boxes->tops[$i]);
         }
-        $width = $items === [] ? '0px' : Css::length($band->boxes->widths[0], 'cqw');
 
-        return "{$this->list}{height:{$this->height($band->boxes, count($items), $band)}}"
-            ."{$this->list}>li{left:".self::read("x{$number}").';top:'.self::read("y{$number}").";width:{$width}}";
+        return Css::of(
+            '{list}{height:{height}}{list}>li{left:calc(var(--x{n},0)*1cqw + var(--x{n}p,0)*1px);top:calc(var(--y{n},0)*1cqw + var(--y{n}p,0)*1px);width:{width}}',
+            [
+                'list' => $this->list, 'n' => $number,
+                'height' => $this->height($band->boxes, count($items), $band),
+                'width' => $items === [] ? Css::of('0px') : Css::length($band->boxes->widths[0], 'cqw'),
+            ],
+        );
     }
 
-    public function cut(string $closed, BandArrangement $band, int $first): string
+    public function cut(Css $closed, BandArrangement $band, int $first): Css
     {
-        return "{$closed}{height:{$this->height($band->boxes, $first, $band)}}";
+        return Css::of('{closed}{height:{height}}', ['closed' => $closed, 'height' => $this->height($band->boxes, $first, $band)]);
     }
 
-    private function told(TileRules $rules, int $tile, string $name, Linear $line): void
+    private function tell(TileRules $rules, int $tile, Css $name, Linear $line): void
     {
         // Exact to a fifth of a px at any width in use.
-        $share = Css::number(100 * $line->a, 2);
-        $px = Css::number($line->b, 1);
-        if ($share !== '0') {
-            $rules->add($tile, "--{$name}:{$share}");
+        $share = round(100 * $line->a, 2);
+        $px = round($line->b, 1);
+        if ($share !== 0.0) {
+            $rules->add($tile, Css::of('--{name}:{share}', ['name' => $name, 'share' => $share]));
         }
-        if ($px !== '0') {
-            $rules->add($tile, "--{$name}p:{$px}");
+        if ($px !== 0.0) {
+            $rules->add($tile, Css::of('--{name}p:{px}', ['name' => $name, 'px' => $px]));
         }
-    }
-
-    private static function read(string $name): string
-    {
-        return "calc(var(--{$name},0)*1cqw + var(--{$name}p,0)*1px)";
     }
 
     /** As low as the lowest tile, whichever that is within the band. */
-    private function height(Boxes $boxes, int $count, BandArrangement $band): string
+    private function height(Boxes $boxes, int $count, BandArrangement $band): Css
     {
         [$from, $until] = Arrangement::ends($band->band);
         /** @var array<int, Linear> $lowest of which none is above another all along the band */
@@ -75,12 +79,12 @@ final readonly class PlacedCss implements PlacesCss
             }
             $lowest[] = $end;
         }
-        $said = array_map(static fn (Linear $line): string => Css::length($line, 'cqw'), $lowest);
+        $said = Css::list(...array_map(static fn (Linear $line): Css => Css::length($line, 'cqw'), array_values($lowest)));
 
-        return match (count($said)) {
-            0 => '0px',
-            1 => implode('', $said),
-            default => 'max('.implode(',', $said).')',
+        return match (count($lowest)) {
+            0 => Css::of('0px'),
+            1 => $said,
+            default => Css::of('max({said})', ['said' => $said]),
         };
     }
 }

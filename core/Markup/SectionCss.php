@@ -4,62 +4,65 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
-use ZincPane\Core\Cropping\CropWindow;
-use ZincPane\Core\Design\AtFirst;
-use ZincPane\Core\Design\Filling;
+use ZincPane\Core\Design\InitialView;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
-use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Geometry\WidthBand;
+use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Markup\Style\Css;
 
 /** Lays the tiles of one section out, by container queries: one for each band of widths. */
 final readonly class SectionCss
 {
-    private string $list;
+    private Css $list;
 
     private PlacesCss $places;
 
     /**
+     * @param  Css  $pane  selector of the gallery
      * @param  int  $number  of the section in its gallery
+     * @param  list<Shown>  $items  of the section
      * @param  ?int  $widest  px of the inner width; bands that only come beyond it are left out
      */
-    public function __construct(string $id, int $number, private LayoutDesign $layout, private Section $section, private ?int $widest = null)
+    public function __construct(Css $pane, int $number, private LayoutDesign $layout, private array $items, private Arrangement $arrangement, private ?int $widest = null)
     {
-        $this->list = ".zp-{$id} .zp-s{$number}";
+        $this->list = Css::of('{pane} .zp-s{n}', ['pane' => $pane, 'n' => $number]);
         $this->places = match (true) {
-            $layout->kind->isLine() => new LineCss($this->list, $layout),
-            in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $layout),
+            $layout->kind->isStrip() => new StripCss($this->list, $layout),
+            in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $layout, $arrangement->bands[0]->frame),
             $layout->kind === LayoutKind::Masonry => new PlacedCss($this->list),
             default => new GridCss($this->list, $layout),
         };
     }
 
-    public function render(): string
+    public function render(): Css
     {
         $rules = new TileRules($this->list);
-        $css = $this->places->always();
         $this->shapes($rules);
-        $bands = '';
-        foreach ($this->section->arrangement->bands as $number => $band) {
+        $bands = [];
+        foreach ($this->arrangement->bands as $number => $band) {
             if ($this->widest !== null && $band->band->from > $this->widest) {
                 break;
             }
-            $inside = $this->places->band($number, $band, $this->section->items, $rules).$this->cut($band);
-            $bands .= $band->band->from === 0 && $band->band->until === null ? $inside : "@container {$this->condition($band)}{{$inside}}";
+            $inside = Css::all($this->places->band($number, $band, $this->items, $rules), $this->cut($band));
+            $bands[] = $band->band->from === 0 && $band->band->until === null
+                ? $inside
+                : Css::of('@container {condition}{{inside}}', ['condition' => self::condition($band->band), 'inside' => $inside]);
         }
 
-        return $css.$rules.$bands;
+        // The rules of tiles are whole only once every band was written.
+        return Css::all($this->places->always(), $rules->css(), ...$bands);
     }
 
-    private function condition(BandArrangement $band): string
+    private static function condition(WidthBand $band): Css
     {
-        $from = "(width >= {$band->band->from}px)";
-        $until = $band->band->until === null ? null : "(width < {$band->band->until}px)";
-
         return match (true) {
-            $until === null => $from,
-            $band->band->from === 0 => $until,
-            default => "{$from} and {$until}",
+            $band->until === null => Css::of('(width >= {from}px)', ['from' => $band->from]),
+            $band->from === 0 => Css::of('(width < {until}px)', ['until' => $band->until]),
+            default => Css::of('(width >= {from}px) and (width < {until}px)', ['from' => $band->from, 'until' => $band->until]),
         };
     }
 
@@ -67,40 +70,30 @@ final readonly class SectionCss
     private function shapes(TileRules $rules): void
     {
         $shared = $this->layout->sharedShape()?->ratio;
-        foreach ($this->section->items as $i => $item) {
+        foreach ($this->items as $i => $item) {
             if ($shared === null) {
-                $rules->add($i, '--r:'.Css::number($item->ratio()->value, 4));
+                $rules->add($i, Css::of('--r:{r}', ['r' => $item->ratio()->value]));
             } else {
-                $at = self::objectPosition($item, $shared, $this->layout->fillingInForce());
-                $at === null ?: $rules->add($i, "--at:{$at}");
+                $at = ObjectPosition::of($item, $shared, $this->layout->objectFitInForce());
+                $at === null ?: $rules->add($i, Css::of('--at:{at}', ['at' => $at]));
             }
             if ($item instanceof ShownPicture && $item->colour !== null) {
-                $rules->add($i, "--c:{$item->colour}");
+                $rules->add($i, Css::of('--c:{colour}', ['colour' => Css::colour($item->colour)]));
             }
         }
     }
 
     /** Hides what comes after the first rows, until all is asked for. */
-    private function cut(BandArrangement $band): string
+    private function cut(BandArrangement $band): Css
     {
-        $first = $this->layout->atFirst === AtFirst::Rows && ! $this->layout->kind->isLine() ? $band->rowStarts[$this->layout->firstRows] ?? null : null;
+        $first = $this->layout->initialView === InitialView::Rows && ! $this->layout->kind->isStrip() ? $band->rowStarts[$this->layout->initialRows] ?? null : null;
         if ($first === null) {
-            return '';
+            return Css::none();
         }
-        $closed = $this->list.':has(+.zp-all input:not(:checked))';
+        $closed = Css::of('{list}:has(+.zp-all input:not(:checked))', ['list' => $this->list]);
 
-        return "{$closed}>:nth-child(n+".($first + 1)."){display:none}{$this->list}+.zp-all{display:block}".$this->places->cut($closed, $band, $first);
-    }
-
-    /** Null where the middle is right, which is what tiles without a word of it show. */
-    public static function objectPosition(Shown $item, Ratio $tile, Filling $filling): ?string
-    {
-        if (! $item instanceof ShownPicture || $filling === Filling::Fit) {
-            return null;
-        }
-        [$x, $y] = CropWindow::cover($item->ratio(), $tile, $item->focal)->objectPosition();
-        $at = Css::number($x, 1).'% '.Css::number($y, 1).'%';
-
-        return $at === '50% 50%' ? null : $at;
+        return Css::of('{closed}>:nth-child(n+{n}){display:none}{list}+.zp-all{display:block}{more}', [
+            'closed' => $closed, 'n' => $first + 1, 'list' => $this->list, 'more' => $this->places->cut($closed, $band, $first),
+        ]);
     }
 }

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Delivery\SourceSize;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Gallery\Words;
 
 /** Writes the tiles of one gallery, in order; it counts them. */
@@ -18,22 +23,33 @@ final class TileMarkup
 
     private int $written = 0;
 
+    private readonly SizesAttribute $sizes;
+
+    /** Where the page's width is not known, a browser that can measures a lazy picture itself. */
+    private readonly bool $mayMeasure;
+
     /**
      * @param  int  $count  of all tiles of the gallery
      */
     public function __construct(
         private readonly string $id,
         private readonly int $count,
-        private readonly ContentWidth $content,
+        ContentWidth $content,
+        private readonly Addresses $addresses,
         private readonly bool $captions,
     ) {
+        $this->sizes = new SizesAttribute;
+        $this->mayMeasure = ! $content->isKnown();
     }
 
-    public function tile(Shown $item, string $sizes): Element
+    /**
+     * @param  non-empty-list<SourceSize>  $sizes
+     */
+    public function tile(Shown $item, array $sizes): Element
     {
         $tile = $item instanceof ShownText
             ? $this->text($item)
-            : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $sizes) : throw MarkupException::unknownItem($item));
+            : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
         if ($this->captions) {
             $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption !== '' ? $item->words()->caption : $item->words()->title));
         }
@@ -49,7 +65,7 @@ final class TileMarkup
         return Element::of('li', ['class' => 'zp-text', 'id' => "zp-{$this->id}-{$this->written}"])->add(
             Element::of('div', ['class' => 'zp-words'])->html($item->html),
             Element::of('a', ['href' => "#zp-{$this->id}-{$this->written}", 'class' => 'zp-more', 'data-text' => true, 'data-title' => $title === '' ? null : $title])
-                ->text($title === '' ? 'Read it whole' : "Read “{$title}”"),
+                ->text(Phrases::readText($title)),
         );
     }
 
@@ -57,7 +73,7 @@ final class TileMarkup
     {
         $words = $picture->words;
         $attributes = [
-            'href' => $picture->video->address ?? $picture->addressOf(new Rendition(RenditionPlan::linkWidth($picture->size), Format::Jpeg)),
+            'href' => $this->addresses->of($picture->video->address ?? $picture->addressOf(new Rendition(RenditionPlan::linkWidth($picture->size), Format::Jpeg))),
             'aria-label' => $this->nameOf($words, $picture->video !== null),
             'data-video' => $picture->video?->mediaType,
             'data-title' => self::orNone($words->title),
@@ -76,8 +92,8 @@ final class TileMarkup
         $said = $words->decorative ? $words->title : self::altOf($words);
 
         return match (true) {
-            $isVideo => 'Video: '.($said === '' ? ($this->written + 1)." of {$this->count}" : $said),
-            $said === '' || $words->decorative => $said === '' ? 'Picture '.($this->written + 1)." of {$this->count}" : $said,
+            $isVideo => Phrases::video($said, $this->written + 1, $this->count),
+            $said === '' || $words->decorative => $said === '' ? Phrases::picture($this->written + 1, $this->count) : $said,
             default => null,
         };
     }
@@ -95,8 +111,7 @@ final class TileMarkup
     private function picture(ShownPicture $picture, string $sizes): Element
     {
         $lazy = $this->written >= self::EAGER;
-        // Where the page's width is not known, a browser that can measures a lazy picture itself.
-        $told = $lazy && $this->content == ContentWidth::unknown() ? 'auto, '.$sizes : $sizes;
+        $told = $lazy && $this->mayMeasure ? 'auto, '.$sizes : $sizes;
 
         return Element::of('picture')->add(
             Element::of('source', [
@@ -105,7 +120,7 @@ final class TileMarkup
                 'sizes' => $told,
             ]),
             Element::of('img', [
-                'src' => $picture->addressOf($this->smallestJpeg($picture)),
+                'src' => $this->addresses->of($picture->addressOf($this->smallestJpeg($picture))),
                 'width' => $picture->size->width,
                 'height' => $picture->size->height,
                 'alt' => $picture->words->decorative ? '' : self::altOf($picture->words),
@@ -131,7 +146,7 @@ final class TileMarkup
         $candidates = [];
         foreach ($picture->renditions as $rendition) {
             if ($rendition->format === $format) {
-                $candidates[] = $picture->addressOf($rendition).' '.$rendition->width.'w';
+                $candidates[] = $this->addresses->of($picture->addressOf($rendition)).' '.$rendition->width.'w';
             }
         }
 

@@ -4,39 +4,54 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Markup\Style\Css;
+
 /** The custom properties of the tiles of one section: one rule a tile, whatever the number of bands. */
 final class TileRules
 {
-    /** @var array<int, string> by index of the tile */
+    /** @var array<int, list<Css>> declarations by index of the tile */
     private array $rules = [];
 
     /**
-     * @param  string  $list  selector of the list of tiles
+     * @param  Css  $list  selector of the list of tiles
      */
-    public function __construct(private readonly string $list)
+    public function __construct(private readonly Css $list)
     {
     }
 
     /**
-     * @param  string  $declaration  without a closing semicolon
+     * @param  Css  $declaration  without a closing semicolon
      */
-    public function add(int $tile, string $declaration): void
+    public function add(int $tile, Css $declaration): void
     {
-        $this->rules[$tile] = isset($this->rules[$tile]) ? "{$this->rules[$tile]};{$declaration}" : $declaration;
+        $this->rules[$tile][] = $declaration;
     }
 
-    public function selector(int $tile): string
+    public function selector(int $tile): Css
     {
-        return "{$this->list}>:nth-child(".($tile + 1).')';
+        return Css::of('{list}>:nth-child({n})', ['list' => $this->list, 'n' => $tile + 1]);
     }
 
-    public function __toString(): string
+    public function css(): Css
     {
-        $css = '';
-        foreach ($this->rules as $tile => $rule) {
-            $css .= $this->selector($tile)."{{$rule}}";
+        $all = [];
+        foreach ($this->rules as $tile => $declarations) {
+            $all[] = Css::of('{tile}{{said}}', ['tile' => $this->selector($tile), 'said' => self::joined($declarations)]);
         }
 
-        return $css;
+        return Css::all(...$all);
+    }
+
+    /**
+     * @param  list<Css>  $declarations
+     */
+    private static function joined(array $declarations): Css
+    {
+        $joined = [];
+        foreach ($declarations as $i => $declaration) {
+            array_push($joined, ...($i === 0 ? [$declaration] : [Css::of(';'), $declaration]));
+        }
+
+        return Css::all(...$joined);
     }
 }

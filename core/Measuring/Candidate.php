@@ -35,8 +35,8 @@ final readonly class Candidate
             'complete' => 0.75 * self::completeness($this->wide) + 0.25 * self::completeness($this->phone),
             'crop' => max(0.0, 1 - (self::cropped($this->wide) + self::cropped($this->phone)) / 2),
             'even' => max(0.0, 1 - ($this->wide->uneven + $this->phone->uneven) / 2),
-            // A tile of 44 px can be tapped and of 110 px be seen; and nobody scrolls past twelve screens gladly.
-            'phone' => min(1.0, max(0.0, ($this->phone->smallest - 44) / 66)) * min(1.0, 12 * 844 / max(1, $this->phone->height)),
+            // Nobody scrolls past twelve screens gladly.
+            'phone' => PhoneSight::quality($this->phone->smallest) * min(1.0, 12 * 844 / max(1, $this->phone->height)),
             'light' => 1 / (1 + ($this->wide->firstBytes + $this->phone->firstBytes) / 1_200_000),
         ];
     }

@@ -6,7 +6,7 @@ namespace ZincPane\Core\Measuring;
 
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\Arranger;
 
 /** Lays the same pictures out in several ways, and measures each. */
 final readonly class Candidates
@@ -20,7 +20,7 @@ final readonly class Candidates
      * @param  list<Subject>  $subjects
      * @param  list<int>  $large  indexes of those that are to be large
      */
-    public function __construct(private GalleryDesign $design, array $subjects, private array $large, private View $wide, private View $phone)
+    public function __construct(private GalleryDesign $design, array $subjects, private array $large, private Viewport $wide, private Viewport $phone)
     {
         $this->measurer = new Measurer($subjects);
         $this->ratios = array_map(static fn (Subject $subject): Ratio => $subject->ratio, $subjects);
@@ -32,7 +32,7 @@ final readonly class Candidates
     public function of(array $part): Candidate
     {
         $design = $this->design->with(['layout' => $part]);
-        $arrangement = Layouts::of($design)->arrange($this->ratios, $this->large);
+        $arrangement = Arranger::layout($design)->arrange($this->ratios, $this->large);
 
         return new Candidate(
             $part, $design->layout, $arrangement,
@@ -53,13 +53,13 @@ final readonly class Candidates
         $even = $this->evenColumns($count);
         $list = [
             ['kind' => 'rows', 'row_height' => 230, 'last_row' => 'balance'],
-            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $even, 'shape' => '1:1', 'filling' => 'crop', 'last_row' => $count % $even === 0 ? 'start' : 'balance'],
-            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => 3, 'shape' => '3:2', 'filling' => 'crop', 'last_row' => 'start'],
+            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $even, 'shape' => '1:1', 'object_fit' => 'cover', 'last_row' => $count % $even === 0 ? 'start' : 'balance'],
+            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => 3, 'shape' => '3:2', 'object_fit' => 'cover', 'last_row' => 'start'],
             ['kind' => 'masonry', 'column_rule' => 'count', 'columns' => 3],
             ['kind' => 'masonry', 'column_rule' => 'count', 'columns' => 4],
             ['kind' => 'mosaic', 'row_height' => 190],
             ['kind' => 'rows', 'row_height' => 320, 'last_row' => 'balance'],
-            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => 5, 'shape' => '4:3', 'filling' => 'crop', 'last_row' => 'start'],
+            ['kind' => 'grid', 'column_rule' => 'count', 'columns' => 5, 'shape' => '4:3', 'object_fit' => 'cover', 'last_row' => 'start'],
             ['kind' => 'strip'],
             ['kind' => 'slideshow'],
             ['kind' => 'single'],

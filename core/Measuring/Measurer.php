@@ -7,9 +7,9 @@ namespace ZincPane\Core\Measuring;
 use ZincPane\Core\Cropping\CropWindow;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\WeightModel;
-use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\BandArrangement;
 
@@ -35,24 +35,25 @@ final class Measurer
     {
     }
 
-    public function measure(BandArrangement $band, LayoutDesign $layout, View $view): Measures
+    public function measure(BandArrangement $band, LayoutDesign $layout, Viewport $view): Measures
     {
         $boxes = $band->boxes;
         $inner = $view->inner;
-        $below = $layout->belowPicture();
-        $mayCrop = $layout->fillingInForce() === Filling::Crop && ($layout->sharedShape() !== null || $layout->kind->isLine());
+        $across = $band->frame->across();
+        $down = $band->frame->down();
+        $mayCrop = $layout->objectFitInForce() === ObjectFit::Cover && ($layout->sharedShape() !== null || $layout->kind->isStrip());
         $crop = $worst = $area = $all = $first = 0.0;
         $worstPicture = null;
         $harmed = $requests = $firstRequests = 0;
         $smallest = $leftmost = INF;
         $largest = $rightmost = 0.0;
         foreach ($this->subjects as $i => $subject) {
-            $width = $boxes->widths[$i]->at($inner);
-            $height = $boxes->heights[$i]->at($inner) - $below;
-            $area += $width * ($height + $below);
+            $width = $boxes->widths[$i]->at($inner) - $across;
+            $height = $boxes->heights[$i]->at($inner) - $down;
+            $area += ($width + $across) * ($height + $down);
             $left = $boxes->lefts[$i]->at($inner);
             $leftmost = min($leftmost, $left);
-            $rightmost = max($rightmost, $left + $width);
+            $rightmost = max($rightmost, $left + $width + $across);
             $smallest = min($smallest, $width, $height);
             $largest = max($largest, $width, $height);
             if ($subject->size === null) {
@@ -148,7 +149,7 @@ final class Measurer
                 $right = max($right, $band->boxes->lefts[$i]->at($inner) + $band->boxes->widths[$i]->at($inner));
                 $bottom = max($bottom, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
             }
-            $complete += (int) ($layout->kind->isLine() || ($right - $left) >= (1 - self::COMPLETE) * $inner);
+            $complete += (int) ($layout->kind->isStrip() || ($right - $left) >= (1 - self::COMPLETE) * $inner);
             if ($end < $count || $row === 0) {
                 $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
             }

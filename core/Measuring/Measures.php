@@ -80,14 +80,14 @@ final readonly class Measures
     }
 
     /**
-     * @return array<string, int|float|null>
+     * @return array<string, int|float|bool|null>
      */
     public function toArray(): array
     {
         return [
             'rows' => $this->rows, 'complete' => $this->complete, 'in_last_row' => $this->inLastRow,
             'crop' => round($this->crop, 4), 'worst_crop' => round($this->worstCrop, 4), 'worst_picture' => $this->worstPicture, 'harmed' => $this->harmed,
-            'uneven' => round($this->uneven, 4), 'smallest' => $this->smallest, 'largest' => $this->largest, 'used' => round($this->used, 4),
+            'uneven' => round($this->uneven, 4), 'smallest' => $this->smallest, 'too_small' => $this->items > 0 && PhoneSight::isTooSmall($this->smallest), 'largest' => $this->largest, 'used' => round($this->used, 4),
             'span' => round($this->span, 4), 'height' => $this->height, 'screens' => round($this->screens, 2),
             'first_bytes' => $this->firstBytes, 'all_bytes' => $this->allBytes, 'first_requests' => $this->firstRequests, 'all_requests' => $this->allRequests,
         ];

@@ -15,9 +15,9 @@ final class Reasons
     public static function of(Candidate $candidate, int $count): string
     {
         $said = [self::rows($candidate, $count), self::crop($candidate->wide)];
-        if ($candidate->phone->smallest < 90) {
+        if (PhoneSight::isTooSmall($candidate->phone->smallest)) {
             $said[] = "on a phone the smallest is {$candidate->phone->smallest} px";
-        } elseif ($candidate->phone->smallest >= 130) {
+        } elseif ($candidate->phone->smallest >= PhoneSight::WELL) {
             $said[] = 'large on a phone';
         }
 

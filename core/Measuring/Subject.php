@@ -5,11 +5,8 @@ declare(strict_types=1);
 namespace ZincPane\Core\Measuring;
 
 use ZincPane\Core\Cropping\FocalPoint;
-use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Markup\Shown;
-use ZincPane\Core\Markup\ShownPicture;
 
 /** What measures need to know of one item of a gallery. */
 final readonly class Subject
@@ -22,18 +19,9 @@ final readonly class Subject
     {
     }
 
-    public static function of(Shown $item): self
+    /** Something that takes room and is no picture. */
+    public static function notAPicture(Ratio $ratio): self
     {
-        if (! $item instanceof ShownPicture) {
-            return new self($item->ratio(), null, FocalPoint::centre());
-        }
-        $files = [];
-        foreach ($item->renditions as $rendition) {
-            if ($rendition->format === Format::WebP && $rendition->bytes !== null) {
-                $files[$rendition->width] = $rendition->bytes;
-            }
-        }
-
-        return new self($item->ratio(), $item->size, $item->focal, $files);
+        return new self($ratio, null, FocalPoint::centre());
     }
 }

@@ -53,7 +53,7 @@ final readonly class Suggestions
             $lasts = $count % $columns === 0 ? ['start'] : ['start', 'fill', 'balance'];
             foreach (self::SHAPES as $shape) {
                 foreach ($lasts as $last) {
-                    $space[] = ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $columns, 'shape' => $shape, 'filling' => 'crop', 'last_row' => $last];
+                    $space[] = ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $columns, 'shape' => $shape, 'object_fit' => 'cover', 'last_row' => $last];
                 }
             }
             $space[] = ['kind' => 'masonry', 'column_rule' => 'count', 'columns' => $columns];

@@ -10,6 +10,10 @@ use ZincPane\Core\Settings\Settings;
 /** How much each quality of a layout counts when one is looked for; whole numbers from 0 to 10. */
 final readonly class Weights
 {
+    public const LABELS = ['complete' => 'Complete rows', 'crop' => 'Little crop', 'even' => 'Even', 'phone' => 'Good on a phone', 'light' => 'Light'];
+
+    public const MOST = 10;
+
     public const DEFAULTS = ['complete' => 6, 'crop' => 7, 'even' => 4, 'phone' => 5, 'light' => 2];
 
     /**
@@ -27,7 +31,7 @@ final readonly class Weights
         $settings = Settings::read('weights', $values, array_keys(self::DEFAULTS));
         $read = [];
         foreach (self::DEFAULTS as $name => $default) {
-            $read[$name] = $settings->int($name, $default, 0, 10);
+            $read[$name] = $settings->int($name, $default, 0, self::MOST);
         }
 
         return new self($read);

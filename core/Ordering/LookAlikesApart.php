@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Ordering;
 
 use ZincPane\Core\Colour\LookAlikes;
-use ZincPane\Core\Colour\LookHash;
+use ZincPane\Core\Colour\PerceptualHash;
 
 /**
  * Pictures that look alike come as far from each other as the others allow; all else stays.
@@ -23,7 +23,7 @@ final readonly class LookAlikesApart implements Order
 
     public function arrange(array $items): array
     {
-        $alike = (new LookAlikes(array_map(static fn (Orderable $item): ?LookHash => $item->look, $items)))->pairs(self::ALIKE);
+        $alike = (new LookAlikes(array_map(static fn (Orderable $item): ?PerceptualHash => $item->look, $items)))->pairs(self::ALIKE);
         if ($alike === []) {
             return array_keys($items);
         }

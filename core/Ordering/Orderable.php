@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Ordering;
 
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Oklab;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Ratio;
 
 /** What an order may go by, of one item of a gallery. */
@@ -14,14 +14,14 @@ final readonly class Orderable
     /**
      * @param  string  $name  title, else file name
      * @param  ?int  $takenAt  seconds since 1970; null when the picture does not tell
-     * @param  ?LookHash  $look  null for what is no picture
+     * @param  ?PerceptualHash  $look  null for what is no picture
      */
     public function __construct(
         public string $name,
         public ?int $takenAt,
         public Ratio $shape,
         public Oklab $colour,
-        public ?LookHash $look,
+        public ?PerceptualHash $look,
     ) {
     }
 }

@@ -112,9 +112,9 @@ final readonly class Settings
         throw SettingException::notAmong("{$this->name}.{$key}", $value, array_map(static fn (BackedEnum $case): string => (string) $case->value, $enum::cases()));
     }
 
-    /** The value as it came, null when there is none. */
-    public function raw(string $key): mixed
+    /** The value as it came, the default when there is none. */
+    public function raw(string $key, mixed $default = null): mixed
     {
-        return $this->values[$key] ?? null;
+        return array_key_exists($key, $this->values) ? $this->values[$key] : $default;
     }
 }

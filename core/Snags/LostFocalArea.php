@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Measuring\Candidate;
 
@@ -53,6 +53,6 @@ final readonly class LostFocalArea implements LayoutRule
             }
             yield new Mend('Give each its own shape', ['shape' => TileShape::OWN]);
         }
-        yield new Mend('Fit pictures inside', ['filling' => Filling::Fit->value]);
+        yield new Mend('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
     }
 }

@@ -6,13 +6,11 @@ namespace ZincPane\Core\Snags;
 
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\PhoneSight;
 
 /** Tiles that are too small to see, or to tap, on a phone. */
 final readonly class SmallOnPhone implements LayoutRule
 {
-    /** px of the shorter side; WCAG 2.5.5 wants 44 to tap, and to see a picture takes more. */
-    public const LEAST = 72;
-
     public function code(): string
     {
         return 'small-on-phone';
@@ -22,7 +20,7 @@ final readonly class SmallOnPhone implements LayoutRule
     {
         $smallest = $candidate->phone->smallest;
 
-        return $subjects !== [] && $smallest < self::LEAST ? "On a phone the smallest picture is {$smallest} px." : null;
+        return $subjects !== [] && PhoneSight::isTooSmall($smallest) ? "On a phone the smallest picture is {$smallest} px." : null;
     }
 
     public function mends(Candidate $candidate, int $count): iterable

@@ -18,6 +18,9 @@ final readonly class Recipe
     /** Degrees either way that a horizon may be straightened by. */
     public const STEEPEST = 15.0;
 
+    /** How much darker or lighter, flatter or harder at most. */
+    public const LIGHT = 100;
+
     private const KEYS = ['turn', 'straighten', 'crop', 'brightness', 'contrast'];
 
     /**
@@ -51,8 +54,8 @@ final readonly class Recipe
             $settings->int('turn', 0, 0, 3, 'quarter turns'),
             round($settings->number('straighten', 0, -self::STEEPEST, self::STEEPEST, 'degrees'), 1),
             $settings->raw('crop') === null ? Crop::whole() : Crop::fromArray($settings->raw('crop')),
-            $settings->int('brightness', 0, -100, 100),
-            $settings->int('contrast', 0, -100, 100),
+            $settings->int('brightness', 0, -self::LIGHT, self::LIGHT),
+            $settings->int('contrast', 0, -self::LIGHT, self::LIGHT),
         );
     }
 

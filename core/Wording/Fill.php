@@ -11,6 +11,9 @@ use ZincPane\Core\Settings\Settings;
 /** One act that changes a word of many pictures. */
 final readonly class Fill
 {
+    /** Characters of a pattern, and of what is looked for. */
+    public const LONGEST = 2000;
+
     /** Greatest number that counting may begin at. */
     public const FARTHEST = 100000;
 
@@ -33,7 +36,7 @@ final readonly class Fill
     {
         $settings = Settings::read('fill', $values, ['field', 'act', 'text', 'find', 'only_empty', 'from']);
         $act = $settings->choice('act', FillAct::class, FillAct::Set);
-        $find = $settings->text('find', '', 1000);
+        $find = $settings->text('find', '', self::LONGEST);
         if ($act === FillAct::Replace && $find === '') {
             throw SettingException::nothingToFind();
         }
@@ -41,7 +44,7 @@ final readonly class Fill
         return new self(
             $settings->choice('field', WordField::class, WordField::Title),
             $act,
-            Pattern::parse($settings->text('text', '', 2000)),
+            Pattern::parse($settings->text('text', '', self::LONGEST)),
             $find,
             $settings->flag('only_empty', false),
             $settings->int('from', 1, 0, self::FARTHEST),

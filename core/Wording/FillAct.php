@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Wording;
 
+use ZincPane\Core\Settings\Labelled;
+
 /** What filling many does to each text. */
-enum FillAct: string
+enum FillAct: string implements Labelled
 {
     /** Puts the pattern in its place. */
     case Set = 'set';
@@ -21,4 +23,15 @@ enum FillAct: string
 
     /** Takes the text away. */
     case Clear = 'clear';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Set => 'Set',
+            self::Before => 'Add before',
+            self::After => 'Add after',
+            self::Replace => 'Replace',
+            self::Clear => 'Clear',
+        };
+    }
 }

@@ -1,6 +1,7 @@
 import '@fontsource-variable/archivo/wdth.css';
 import 'element-plus/theme-chalk/base.css';
 import './styles/tokens.css';
+import './styles/element.css';
 import './styles/base.css';
 import { QueryCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';

@@ -11,3 +11,8 @@ for (const part of [Lightbox, EmbeddedGallery]) {
 
 if (script?.dataset['gallery']) EmbeddedGallery.standIn(script);
 else document.querySelectorAll('div[data-zinc-pane]').forEach(enliven);
+
+// A pane that is put into the page later says so.
+document.addEventListener('zinc-pane', ({ target }) => {
+    if (target instanceof Element) enliven(target);
+});

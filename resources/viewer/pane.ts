@@ -1,10 +1,10 @@
 import { Lightbox } from './lightbox';
-import { Line } from './line';
+import { Strip } from './strip';
 import { slidesOf } from './slides';
 
-/** Lets clicks on the tiles of a pane open the lightbox, and lines be stepped; without it they are plain links. */
+/** Lets clicks on the tiles of a pane open the lightbox, and strips be stepped; without it they are plain links. */
 export function enliven(pane: Element): void {
-    pane.querySelectorAll<HTMLElement>('[data-line]').forEach((list) => Line.enliven(list));
+    pane.querySelectorAll<HTMLElement>('[data-strip]').forEach((list) => Strip.enliven(list));
     pane.addEventListener('click', (event) => {
         const { button, ctrlKey, metaKey, shiftKey, altKey } = event as MouseEvent;
         const link = (event.target as Element).closest<HTMLAnchorElement>('.zp-tiles>li>a');

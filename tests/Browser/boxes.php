@@ -7,12 +7,12 @@ declare(strict_types=1);
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Box;
 use ZincPane\Core\Geometry\Ratio;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\Arranger;
 
 require __DIR__.'/../../vendor/autoload.php';
 
 [, $widths, $ratios, $layout] = $argv;
-$arrangement = Layouts::of(GalleryDesign::default()->with(['layout' => json_decode($layout, true)]))
+$arrangement = Arranger::layout(GalleryDesign::default()->with(['layout' => json_decode($layout, true)]))
     ->arrange(array_map(static fn (float|int $ratio): Ratio => Ratio::of($ratio, 1), json_decode($ratios, true)));
 echo json_encode(array_map(
     static fn (float|int $width): array => array_map(static fn (Box $box): array => $box->at($width), iterator_to_array($arrangement->at($width)->boxes)),

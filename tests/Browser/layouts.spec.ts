@@ -175,7 +175,7 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
         await page.goto('/kites');
         await plain.goto('/kites');
     }
-    await publish({ kind: 'rows', at_first: 'rows', first_rows: 1 });
+    await publish({ kind: 'rows', initial_view: 'rows', initial_rows: 1 });
     const all = await plain.locator('.zp-tiles>li').count();
     const shown = await plain.locator('.zp-tiles>li:visible').count();
     expect(shown).toBeGreaterThan(0);
@@ -184,13 +184,13 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     await expect(plain.locator('.zp-tiles>li:visible')).toHaveCount(all);
     await expectAccessible(page);
 
-    await publish({ kind: 'grid', columns: 3, at_first: 'pages', first_rows: 1 });
+    await publish({ kind: 'grid', columns: 3, initial_view: 'pages', initial_rows: 1 });
     await expect(plain.locator('.zp-tiles>li:visible')).toHaveCount(3);
     await plain.getByRole('radio', { name: '2', exact: true }).check({ force: true });
     await expect(plain.getByRole('list', { name: /page 2/ })).toBeVisible();
     await expectAccessible(page);
 
-    await publish({ kind: 'slideshow', seconds: 1, at_first: 'all' });
+    await publish({ kind: 'slideshow', seconds: 1, initial_view: 'all' });
     const place = () => page.locator('.zp-tiles').evaluate((list) => Math.round(list.scrollLeft));
     await page.mouse.move(5, 5);
     await expect.poll(place, { timeout: 5000 }).toBeGreaterThan(0);

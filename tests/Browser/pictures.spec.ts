@@ -51,11 +51,11 @@ test('takes in a ZIP and what is on the camera card, and tells what is wrong', a
         '-r',
         '$z=new ZipArchive;$z->open($argv[1],ZipArchive::CREATE|ZipArchive::OVERWRITE);foreach(array_slice($argv,2) as $f)$z->addFile($f,basename($f));$z->addFromString("notes.txt","no picture");$z->close();',
         '--',
-        join(FOLDER, 'pile.zip'),
+        join(FOLDER, 'batch.zip'),
         ...files,
     ]);
     await page.goto(`/studio/galleries/${id}/pictures`);
-    await page.getByLabel('Pictures to add').setInputFiles(join(FOLDER, 'pile.zip'));
+    await page.getByLabel('Pictures to add').setInputFiles(join(FOLDER, 'batch.zip'));
     await expect(page.getByText('3 of 4 taken')).toBeVisible({ timeout: 60_000 });
     await expect(page.getByText('“notes.txt” is not a picture')).toBeVisible();
     await expect(tiles(page)).toHaveCount(3);

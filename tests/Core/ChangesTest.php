@@ -39,7 +39,7 @@ it('is taken back by its inverse, and both survive the journal', function (array
         ->and($inverse->appliedTo($after))->toEqual($before)
         ->and(Changes::parse(json_decode(json_encode($inverse->toArray()), true))->appliedTo($after))->toEqual($before)
         ->and(Changes::parse(json_decode(json_encode($change->toArray()), true))->appliedTo($before))->toEqual($after)
-        ->and($change->summary())->not->toBe('');
+        ->and($change->summary($before))->not->toBe('');
 })->with([
     'another title' => [['kind' => 'about', 'about' => ['title' => 'Night flying']]],
     'another design' => [['kind' => 'design', 'design' => ['layout' => ['columns' => 5, 'gap' => 0, 'shape' => 'own']]]],
@@ -121,7 +121,7 @@ it('tells two windows apart: what touches nothing in common follows in either or
     }
 })->with([
     'gap and columns' => [['kind' => 'design', 'design' => ['layout' => ['gap' => 3]]], ['kind' => 'design', 'design' => ['layout' => ['columns' => 6]]], null],
-    'columns twice' => [['kind' => 'design', 'design' => ['layout' => ['columns' => 3]]], ['kind' => 'design', 'design' => ['layout' => ['columns' => 6]]], 'columns'],
+    'columns twice' => [['kind' => 'design', 'design' => ['layout' => ['columns' => 3]]], ['kind' => 'design', 'design' => ['layout' => ['columns' => 6]]], 'how many columns'],
     'two alt texts' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'words', 'words' => ['b' => ['alt' => 'y']]], null],
     'one alt text twice' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'words', 'words' => ['a' => ['alt' => 'y']]], 'alt text'],
     'words of what was taken out' => [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], ['kind' => 'remove', 'items' => ['a']], 'alt text'],

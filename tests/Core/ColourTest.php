@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use ZincPane\Core\Colour\LookAlikes;
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Colour\Palette;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Colour\Raster;
 
-covers(Oklab::class, Palette::class, LookHash::class, LookAlikes::class, Raster::class);
+covers(Oklab::class, Palette::class, PerceptualHash::class, LookAlikes::class, Raster::class);
 
 /** A real picture of the demo, made small; optionally spoiled a little. */
 function rasterOf(string $file, ?callable $change = null): Raster
@@ -65,7 +65,7 @@ it('finds the colours a picture was painted with, small ones too', function (): 
 
 it('tells near-duplicates from all other pictures of the demo', function (): void {
     $files = array_map(basename(...), glob(__DIR__.'/../../database/demo/pictures/*.jpg'));
-    $pairs = (new LookAlikes(array_map(static fn (string $file): LookHash => LookHash::of(rasterOf($file)), $files)))->pairs(LookHash::ALIKE);
+    $pairs = (new LookAlikes(array_map(static fn (string $file): PerceptualHash => PerceptualHash::of(rasterOf($file)), $files)))->pairs(PerceptualHash::ALIKE);
     $named = [];
     foreach ($pairs as $i => $others) {
         foreach (array_keys($others) as $j) {
@@ -77,15 +77,15 @@ it('tells near-duplicates from all other pictures of the demo', function (): voi
 });
 
 it('knows a picture again that was made smaller, lighter or a little smaller at the edge', function (string $file): void {
-    $look = LookHash::of(rasterOf($file));
-    $alike = static fn (callable $change): int => array_values((new LookAlikes([LookHash::of(rasterOf($file, $change))]))->near($look, 64))[0];
-    expect($alike(static fn (GdImage $image) => imagescale($image, 250, -1, IMG_BICUBIC)))->toBeLessThanOrEqual(LookHash::ALIKE)
+    $look = PerceptualHash::of(rasterOf($file));
+    $alike = static fn (callable $change): int => array_values((new LookAlikes([PerceptualHash::of(rasterOf($file, $change))]))->near($look, 64))[0];
+    expect($alike(static fn (GdImage $image) => imagescale($image, 250, -1, IMG_BICUBIC)))->toBeLessThanOrEqual(PerceptualHash::ALIKE)
         ->and($alike(static function (GdImage $image): GdImage {
             imagefilter($image, IMG_FILTER_BRIGHTNESS, 25);
 
             return $image;
-        }))->toBeLessThanOrEqual(LookHash::ALIKE)
-        ->and($alike(static fn (GdImage $image) => imagecrop($image, ['x' => 4, 'y' => 4, 'width' => imagesx($image) - 8, 'height' => imagesy($image) - 8])))->toBeLessThanOrEqual(LookHash::ALIKE);
+        }))->toBeLessThanOrEqual(PerceptualHash::ALIKE)
+        ->and($alike(static fn (GdImage $image) => imagecrop($image, ['x' => 4, 'y' => 4, 'width' => imagesx($image) - 8, 'height' => imagesy($image) - 8])))->toBeLessThanOrEqual(PerceptualHash::ALIKE);
 })->with(['crowd-on-the-dyke.jpg', 'reels.jpg', 'lit-kites.jpg', 'bird-navy.jpg']);
 
 it('refuses a raster that is none', function (int $width, int $height, int $pixels): void {

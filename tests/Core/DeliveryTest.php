@@ -6,18 +6,19 @@ use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\Sizes;
-use ZincPane\Core\Design\Filling;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Layout\Layouts;
+use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Markup\SizesAttribute;
 
 covers(RenditionPlan::class, Sizes::class, ContentWidth::class);
 
 function planned(array $layout, Size $picture, int $count = 12): array
 {
     $design = GalleryDesign::default()->with(['layout' => $layout]);
-    $plan = RenditionPlan::of($design, [Layouts::of($design)->arrange(array_fill(0, $count, $picture->ratio()))]);
+    $plan = RenditionPlan::of($design, [Arranger::layout($design)->arrange(array_fill(0, $count, $picture->ratio()))]);
 
     return array_values(array_unique(array_map(static fn ($rendition): int => $rendition->width, $plan->for($picture))));
 }
@@ -27,11 +28,11 @@ it('plans enough for every width and density, and enlarges nothing', function (a
     $widths = planned($layout, $picture);
     expect(max($widths))->toBeLessThanOrEqual($width);
     $design = GalleryDesign::default()->with(['layout' => $layout]);
-    $arrangement = Layouts::of($design)->arrange(array_fill(0, 12, $picture->ratio()));
+    $arrangement = Arranger::layout($design)->arrange(array_fill(0, 12, $picture->ratio()));
     for ($w = 240; $w <= 2560; $w += 20) {
         $box = $arrangement->at($w)->boxes->get(0)->at($w);
         $whole = ($box['height'] - $design->layout->belowPicture()) * $width / $height;
-        $drawn = $design->layout->fillingInForce() === Filling::Crop ? max($box['width'], $whole) : min($box['width'], $whole);
+        $drawn = $design->layout->objectFitInForce() === ObjectFit::Cover ? max($box['width'], $whole) : min($box['width'], $whole);
         foreach ([1, 1.5, 2, 2.625, 3] as $density) {
             $need = min($drawn * $density, $width, 2560);
             $sent = min(array_filter($widths, static fn (int $step): bool => $step >= $need - 1e-6) ?: [0]);
@@ -39,11 +40,11 @@ it('plans enough for every width and density, and enlarges nothing', function (a
         }
     }
 })->with([
-    'landscape in squares' => [['columns' => 4, 'shape' => '1:1', 'filling' => 'crop'], 6000, 4000],
-    'portrait in 16:9' => [['columns' => 3, 'shape' => '16:9', 'filling' => 'crop'], 3000, 4500],
-    'panorama whole in squares' => [['columns' => 2, 'shape' => '1:1', 'filling' => 'fit'], 5000, 1600],
-    'a small picture' => [['columns' => 1, 'shape' => '3:2', 'filling' => 'crop'], 700, 500],
-    'as many as fit' => [['column_rule' => 'fit', 'tile_width' => 160, 'shape' => '3:2', 'filling' => 'crop'], 4000, 3000],
+    'landscape in squares' => [['columns' => 4, 'shape' => '1:1', 'object_fit' => 'cover'], 6000, 4000],
+    'portrait in 16:9' => [['columns' => 3, 'shape' => '16:9', 'object_fit' => 'cover'], 3000, 4500],
+    'panorama whole in squares' => [['columns' => 2, 'shape' => '1:1', 'object_fit' => 'contain'], 5000, 1600],
+    'a small picture' => [['columns' => 1, 'shape' => '3:2', 'object_fit' => 'cover'], 700, 500],
+    'as many as fit' => [['column_rule' => 'fit', 'tile_width' => 160, 'shape' => '3:2', 'object_fit' => 'cover'], 4000, 3000],
     'masonry' => [['kind' => 'masonry', 'columns' => 4, 'caption_lines' => 2], 4000, 3000],
     'tiled rows' => [['kind' => 'rows', 'row_height' => 180, 'caption_lines' => 1], 5000, 3333],
     'a mosaic' => [['kind' => 'mosaic', 'row_height' => 220], 2400, 3600],
@@ -86,11 +87,11 @@ function readSizes(string $sizes, float $window): float
 it('tells sizes that are the drawn widths, in every window', function (array $layout): void {
     $design = GalleryDesign::default()->with(['layout' => $layout]);
     $ratios = [Ratio::of(3, 2), Ratio::of(2, 3), Ratio::of(1, 1), Ratio::of(5, 2), Ratio::of(3, 2)];
-    $arrangement = Layouts::of($design)->arrange($ratios);
+    $arrangement = Arranger::layout($design)->arrange($ratios);
     $content = ContentWidth::page(18, 1120);
-    $crops = $design->layout->fillingInForce() === Filling::Crop;
+    $crops = $design->layout->objectFitInForce() === ObjectFit::Cover;
     $below = $design->layout->belowPicture();
-    $sizes = new Sizes($arrangement, $content, $crops, $below);
+    $sizes = new Sizes($arrangement, $content, $crops);
     foreach ($ratios as $i => $ratio) {
         for ($window = 280; $window <= 2596; $window += 3) {
             $inner = $content->at($window);
@@ -98,14 +99,14 @@ it('tells sizes that are the drawn widths, in every window', function (array $la
             $whole = ($box['height'] - $below) * $ratio->value;
             $drawn = $crops ? max($box['width'], $whole) : min($box['width'], $whole);
             // One decimal of a hundredth of the window, and what counts as even.
-            expect(readSizes($sizes->of($i, $ratio), $window))->toEqualWithDelta($drawn, 1.8);
+            expect(readSizes((new SizesAttribute)->of($sizes->of($i, $ratio)), $window))->toEqualWithDelta($drawn, 1.8);
         }
     }
 })->with([
     'three columns' => [['columns' => 3, 'shape' => '3:2']],
     'fitting squares, centred' => [['column_rule' => 'fit', 'tile_width' => 150, 'shape' => '1:1', 'last_row' => 'centre']],
     'own shapes' => [['columns' => 4, 'shape' => 'own']],
-    'whole pictures' => [['columns' => 2, 'shape' => '16:9', 'filling' => 'fit']],
+    'whole pictures' => [['columns' => 2, 'shape' => '16:9', 'object_fit' => 'contain']],
     'masonry with captions' => [['kind' => 'masonry', 'columns' => 3, 'caption_lines' => 2]],
     'tiled rows' => [['kind' => 'rows', 'row_height' => 150]],
     'tiled rows with captions' => [['kind' => 'rows', 'row_height' => 320, 'last_row' => 'fill', 'caption_lines' => 1]],

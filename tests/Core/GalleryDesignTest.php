@@ -46,7 +46,7 @@ it('refuses what cannot be, and says what can', function (array $part, string $f
     'an unknown part' => [['sound' => 'loud'], 'design.sound', 'layout'],
     'another layout' => [['layout' => ['kind' => 'spiral']], 'design.layout.kind', 'grid'],
     'no group' => [['layout' => 'grid'], 'design.layout', 'group'],
-    'another schema' => [['schema' => 99], 'design.schema', '1'],
+    'another schema' => [['schema' => 99], 'design.schema', '2'],
 ]);
 
 it('shortens and cleans what it repeats', function (): void {

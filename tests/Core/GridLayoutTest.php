@@ -2,10 +2,12 @@
 
 declare(strict_types=1);
 
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\GridLayout;
+use ZincPane\Core\Layout\TileFrame;
 
 covers(GridLayout::class);
 
@@ -82,11 +84,11 @@ $designs = [
 it('comes to the plain arithmetic at every whole width', function (array $settings, int $count): void {
     $design = LayoutDesign::fromArray($settings);
     $shapes = shapes($count);
-    $arrangement = (new GridLayout($design))->arrange($shapes);
+    $arrangement = (new GridLayout($design, TileFrame::of(0, 0)))->arrange($shapes);
     $worst = 0.0;
     for ($w = Arrangement::NARROWEST; $w <= Arrangement::WIDEST; $w++) {
         $boxes = $arrangement->at($w)->boxes;
-        $plain = plainGrid($design->toArray(), $shapes, $w);
+        $plain = plainGrid([...GalleryDesign::default()->toArray()['layout'], ...$settings], $shapes, $w);
         expect(count($boxes))->toBe(count($plain));
         foreach ($boxes as $i => $box) {
             foreach ($box->at($w) as $edge => $value) {
@@ -98,7 +100,7 @@ it('comes to the plain arithmetic at every whole width', function (array $settin
 })->with($designs);
 
 it('leaves no hole between the bands and keeps every tile inside the width', function (array $settings, int $count): void {
-    $bands = (new GridLayout(LayoutDesign::fromArray($settings)))->arrange(shapes($count))->bands;
+    $bands = (new GridLayout(LayoutDesign::fromArray($settings), TileFrame::of(0, 0)))->arrange(shapes($count))->bands;
     expect($bands[0]->band->from)->toBe(0)->and(end($bands)->band->until)->toBeNull();
     foreach ($bands as $i => $band) {
         if ($i > 0) {
@@ -116,7 +118,7 @@ it('leaves no hole between the bands and keeps every tile inside the width', fun
 })->with($designs);
 
 it('takes a wished number of columns at its word from 600 px, and fewer below', function (): void {
-    $arrangement = (new GridLayout(LayoutDesign::fromArray(['columns' => 6, 'gap' => 8])))->arrange(shapes(12));
+    $arrangement = (new GridLayout(LayoutDesign::fromArray(['columns' => 6, 'gap' => 8]), TileFrame::of(0, 0)))->arrange(shapes(12));
     expect($arrangement->at(1120)->columns)->toBe(6)
         ->and($arrangement->at(600)->columns)->toBe(6)
         ->and($arrangement->at(599)->columns)->toBe(4)
@@ -125,6 +127,6 @@ it('takes a wished number of columns at its word from 600 px, and fewer below', 
 });
 
 it('arranges an empty gallery', function (): void {
-    $band = (new GridLayout(LayoutDesign::fromArray([])))->arrange([])->at(1000);
+    $band = (new GridLayout(LayoutDesign::fromArray([]), TileFrame::of(0, 0)))->arrange([])->at(1000);
     expect($band->boxes)->toHaveCount(0)->and($band->rows())->toBe(0)->and($band->height->at(1000))->toBe(0.0);
 });

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
-use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Ratio;
@@ -12,8 +11,6 @@ use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\ColumnBands;
 use ZincPane\Core\Layout\ColumnChoice;
-use ZincPane\Core\Layout\Layouts;
-use ZincPane\Core\Layout\LineLayout;
 use ZincPane\Core\Layout\MasonryLayout;
 use ZincPane\Core\Layout\MosaicChoice;
 use ZincPane\Core\Layout\MosaicLayout;
@@ -22,24 +19,9 @@ use ZincPane\Core\Layout\RowBreaks;
 use ZincPane\Core\Layout\RowLimits;
 use ZincPane\Core\Layout\RowsLayout;
 use ZincPane\Core\Layout\SingleLayout;
+use ZincPane\Core\Layout\StripLayout;
 
-covers(RowsLayout::class, RowBreaks::class, RowBands::class, RowLimits::class, MasonryLayout::class, ColumnBands::class, ColumnChoice::class, MosaicLayout::class, MosaicChoice::class, LineLayout::class, SingleLayout::class, LayoutDesign::class);
-
-/**
- * @return list<Ratio> as cameras make them, now and then a panorama
- */
-function pile(int $count, int $seed): array
-{
-    $dice = new Randomizer(new Mt19937($seed));
-    $known = [1.5, 1.5, 0.667, 1.333, 0.75, 1.778, 1.0, 0.5625, 2.4];
-
-    return array_map(static fn (): Ratio => Ratio::of($known[$dice->getInt(0, 8)], 1), range(1, $count));
-}
-
-function laidOut(array $layout, array $pictures, array $large = []): Arrangement
-{
-    return Layouts::of(GalleryDesign::default()->with(['layout' => $layout]))->arrange($pictures, $large);
-}
+covers(RowsLayout::class, RowBreaks::class, RowBands::class, RowLimits::class, MasonryLayout::class, ColumnBands::class, ColumnChoice::class, MosaicLayout::class, MosaicChoice::class, StripLayout::class, SingleLayout::class, LayoutDesign::class);
 
 /** Two tiles of a band that lie upon each other at a width, by more than a hundredth of a px; null where none do. */
 function overlapping(BandArrangement $band, float $width): ?string
@@ -74,7 +56,7 @@ $all = [
 
 it('places every tile inside the width and none upon another, in bands without holes', function (array $layout): void {
     foreach ([0, 1, 2, 7, 23] as $count) {
-        $arrangement = laidOut($layout, $count === 0 ? [] : pile($count, $count));
+        $arrangement = laidOut($layout, someShapes($count, $count));
         expect($arrangement->bands[0]->band->from)->toBe(0)->and(array_slice($arrangement->bands, -1)[0]->band->until)->toBeNull();
         foreach ($arrangement->bands as $i => $band) {
             if ($i > 0) {
@@ -201,7 +183,7 @@ it('ends the columns of a masonry more level than the shortest column does, and 
 });
 
 it('fills the rectangle of a mosaic without holes, and leaves the beginning as it is when one comes at the end', function (): void {
-    $pictures = pile(40, 5);
+    $pictures = someShapes(40, 5);
     $more = [...$pictures, Ratio::of(3, 2)];
     $before = laidOut(['kind' => 'mosaic', 'gap' => 0], $pictures);
     $after = laidOut(['kind' => 'mosaic', 'gap' => 0], $more);
@@ -230,15 +212,15 @@ it('makes chosen pictures of a mosaic large', function (): void {
 
 it('lets the next picture of a strip peek out, however narrow it is', function (): void {
     foreach ([240, 354, 600, 1120, 2500] as $width) {
-        foreach (laidOut(['kind' => 'strip', 'height' => 500], pile(9, 3))->at($width)->boxes as $box) {
-            expect($box->width->at($width))->toBeLessThanOrEqual(LineLayout::PEEK * $width + 0.01);
+        foreach (laidOut(['kind' => 'strip', 'height' => 500], someShapes(9, 3))->at($width)->boxes as $box) {
+            expect($box->width->at($width))->toBeLessThanOrEqual(StripLayout::PEEK * $width + 0.01);
         }
     }
 });
 
 it('balances a grid so that its rows differ by one at most', function (): void {
     for ($count = 1; $count <= 40; $count++) {
-        $band = laidOut(['columns' => 4, 'last_row' => 'balance'], pile($count, 1))->at(1120);
+        $band = laidOut(['columns' => 4, 'last_row' => 'balance'], someShapes($count, 1))->at(1120);
         $inRows = array_map(static fn (int $start, int $row): int => ($band->rowStarts[$row + 1] ?? $count) - $start, $band->rowStarts, array_keys($band->rowStarts));
         expect(array_sum($inRows))->toBe($count)->and(max($inRows))->toBeLessThanOrEqual(4)->and(max($inRows) - min($inRows))->toBeLessThanOrEqual(1);
     }

@@ -7,21 +7,20 @@ use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Edition\CleanHtml;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
+use ZincPane\Core\Edition\ShownVideo;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Size;
-use ZincPane\Core\Markup\CleanHtml;
-use ZincPane\Core\Markup\Css;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
-use ZincPane\Core\Markup\Section;
-use ZincPane\Core\Markup\Shown;
-use ZincPane\Core\Markup\ShownPicture;
-use ZincPane\Core\Markup\ShownText;
-use ZincPane\Core\Markup\ShownVideo;
+use ZincPane\Core\Markup\Style\Css;
 
 covers(GalleryMarkup::class, Element::class, Css::class);
 
@@ -30,9 +29,7 @@ covers(GalleryMarkup::class, Element::class, Css::class);
  */
 function drawn(array $items, array $inAlbums, Albums $albums, About $about, ?GalleryDesign $design = null, ?ContentWidth $content = null): Fragment
 {
-    $design ??= GalleryDesign::default();
-
-    return (new GalleryMarkup('p1', $design, $content ?? ContentWidth::page(18, 1120)))->render($about, $albums->view, Section::of($items, $inAlbums, $albums, $design));
+    return drawnAs(galleryOf($items, $design, $albums, $inAlbums, $about), $content);
 }
 
 function rendered(array $words, array $layout = [], ?ContentWidth $content = null): Fragment
@@ -71,7 +68,7 @@ it('lets the browser measure lazy pictures only where the page is not known', fu
 });
 
 it('writes lines as lengths', function (Linear $line, string $css): void {
-    expect(Css::length($line, '%'))->toBe($css);
+    expect((string) Css::length($line, '%'))->toBe($css);
 })->with([
     'a third less the gaps' => [Linear::share(3, 8), 'calc(33.3333% - 5.3333px)'],
     'only a share' => [Linear::of(0.5), '50%'],

@@ -16,7 +16,7 @@ use ZincPane\Core\Measuring\Measures;
 use ZincPane\Core\Measuring\Reasons;
 use ZincPane\Core\Measuring\Subject;
 use ZincPane\Core\Measuring\Suggestions;
-use ZincPane\Core\Measuring\View;
+use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Measuring\Weights;
 
 covers(Measurer::class, Measures::class, Candidates::class, Suggestions::class, Reasons::class, Weights::class, WeightModel::class);
@@ -44,7 +44,7 @@ function subjects(int $count, int $seed, bool $texts = false): array
 
 function candidatesOf(array $subjects): Candidates
 {
-    return new Candidates(GalleryDesign::default(), $subjects, [], View::wide(1120), View::phone(354));
+    return new Candidates(GalleryDesign::default(), $subjects, [], Viewport::wide(1120), Viewport::phone(354));
 }
 
 /** Whether a point of a picture, in shares of it, is in view where it covers a tile and is held as CSS holds it. */

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use ZincPane\Core\Colour\LookHash;
 use ZincPane\Core\Colour\Oklab;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Ordering\Internal\HilbertCurve;
 use ZincPane\Core\Ordering\Internal\ShortPath;
@@ -15,7 +15,7 @@ covers(Orders::class, ShortPath::class, HilbertCurve::class);
 
 function orderable(string $name = 'x', ?int $time = null, float $ratio = 1.5, int $rgb = 0x808080, string $look = '0000000000000000'): Orderable
 {
-    return new Orderable($name, $time, Ratio::of($ratio, 1), Oklab::fromRgb($rgb), LookHash::parse($look));
+    return new Orderable($name, $time, Ratio::of($ratio, 1), Oklab::fromRgb($rgb), PerceptualHash::parse($look));
 }
 
 /**
@@ -52,7 +52,7 @@ it('keeps every picture once and is the same each time', function (string $name)
             ->and(Orders::of($name, 42)->arrange($items))->toBe($order)
             ->and(Orders::of($name, 42)->summary())->not->toBe('');
     }
-})->with(Orders::NAMES);
+})->with(array_keys(Orders::LABELS));
 
 it('leaves alone what it cannot tell apart', function (string $name): void {
     expect(Orders::of($name, 1)->arrange(array_fill(0, 9, orderable())))->toBe(range(0, 8));

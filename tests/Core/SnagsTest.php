@@ -10,7 +10,7 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Subject;
-use ZincPane\Core\Measuring\View;
+use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Snags\HeavyFirstView;
 use ZincPane\Core\Snags\LayoutSnags;
 use ZincPane\Core\Snags\LostFocalArea;
@@ -30,7 +30,7 @@ function alike(int $count, float $ratio, float $focal = 0.5, int $width = 4000, 
 /** Codes of the snags, and for each the labels of its mends. */
 function snagsOf(array $subjects, array $layout): array
 {
-    $candidates = new Candidates(GalleryDesign::default()->with(['layout' => $layout]), $subjects, [], View::wide(1120), View::phone(354));
+    $candidates = new Candidates(GalleryDesign::default()->with(['layout' => $layout]), $subjects, [], Viewport::wide(1120), Viewport::phone(354));
     $snags = (new LayoutSnags($candidates, $subjects))->of($candidates->of([]));
 
     return array_combine(array_column($snags, 'code'), array_map(static fn ($snag): array => ['says' => $snag->says, 'mends' => array_column($snag->mends, 'label')], $snags));
@@ -69,13 +69,13 @@ it('offers only what mends, whatever the gallery', function (): void {
             'kind' => ['grid', 'grid', 'masonry', 'rows', 'mosaic', 'strip'][$dice->getInt(0, 5)], 'columns' => $dice->getInt(1, 8), 'row_height' => $dice->getInt(80, 400),
             'shape' => ['1:1', '16:9', '2:3', '5:4', 'own'][$dice->getInt(0, 4)], 'last_row' => ['start', 'centre', 'fill', 'balance'][$dice->getInt(0, 3)],
         ]]);
-        $candidates = new Candidates($design, $subjects, [], View::wide(1120), View::phone(354));
+        $candidates = new Candidates($design, $subjects, [], Viewport::wide(1120), Viewport::phone(354));
         $all = (new LayoutSnags($candidates, $subjects))->of($candidates->of([]));
         foreach ($all as $snag) {
             foreach ($snag->mends as $mend) {
                 $offered++;
                 $mended = $design->with(['layout' => $mend->part]);
-                $after = new Candidates($mended, $subjects, [], View::wide(1120), View::phone(354));
+                $after = new Candidates($mended, $subjects, [], Viewport::wide(1120), Viewport::phone(354));
                 $left = array_column((new LayoutSnags($after, $subjects))->of($after->of([])), 'code');
                 expect($left)->not->toContain($snag->code)->and(count($left))->toBeLessThan(count($all));
             }

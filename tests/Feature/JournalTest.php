@@ -70,11 +70,11 @@ it('refuses settings that cannot be, with field and range, and keeps the design'
         ->assertStatus(422)->assertJsonPath('field', 'design.layout.gap')->assertJsonPath('allowed', 'a whole number from 0 to 80 px');
     $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['sparkle' => true]]])
         ->assertStatus(422)->assertJsonPath('field', 'design.layout.sparkle');
-    expect($this->gallery->refresh()->design)->toBe($before);
+    expect($this->gallery->refresh()->design)->toEqual($before);
 })->with(['none' => 0, 'far too many' => 99, 'a word' => 'three', 'a list' => [[3]]]);
 
 it('lets nobody speak as the journal does', function (string $kind): void {
-    $this->change($this->gallery, ['kind' => $kind, 'items' => []])->assertStatus(422)->assertJsonPath('code', 'not-valid');
+    $this->change($this->gallery, ['kind' => $kind, 'items' => []])->assertStatus(422)->assertJsonPath('code', 'change-not-possible')->assertJsonPath('field', 'kind');
 })->with(['add', 'explode']);
 
 it('does not write down what changes nothing', function (): void {
@@ -87,4 +87,41 @@ it('answers a change with the proof of it', function (): void {
         ->assertJsonPath('measures.wide.rows', 2)->assertJsonPath('measures.wide.complete', 1)->assertJsonPath('measures.wide.height', 749)->assertJsonPath('measures.phone.smallest', 115)->json('proof');
     expect($proof['css'])->toContain('repeat(2,minmax(0,1fr))')->toContain('margin-inline-start:calc(25%')
         ->and(substr_count($proof['html'], '<li>'))->toBe(3);
+});
+
+it('counts the steps of a slider as one act, told from where it began to where it ended', function (): void {
+    $gap = fn (int $px) => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => $px]]])->assertOk();
+    $entries = JournalEntry::query()->count();
+    foreach (range(9, 20) as $px) {
+        $gap($px);
+    }
+    expect(JournalEntry::query()->count())->toBe($entries + 1)
+        ->and(JournalEntry::query()->latest('id')->firstOrFail()->summary)->toBe('gap 8 px to 20 px');
+    ($this->step)('undo')->assertOk()->assertJsonPath('design.layout.gap', 8);
+    ($this->step)('redo')->assertOk()->assertJsonPath('design.layout.gap', 20);
+    // What was taken back and done again is an act of its own.
+    $gap(21);
+    expect(JournalEntry::query()->count())->toBe($entries + 2);
+});
+
+it('begins another act after a pause, for another setting, and once it is live', function (): void {
+    $set = fn (array $layout) => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => $layout]])->assertOk();
+    $set(['gap' => 10]);
+    $entries = JournalEntry::query()->count();
+    $set(['columns' => 4]);
+    expect(JournalEntry::query()->count())->toBe($entries + 1);
+    $this->travel(10)->seconds();
+    $set(['columns' => 5]);
+    expect(JournalEntry::query()->count())->toBe($entries + 2);
+    $this->putLive($this->gallery)->assertOk();
+    $set(['columns' => 6]);
+    expect(JournalEntry::query()->count())->toBe($entries + 3);
+});
+
+it('leaves no trace of a slider that was moved back', function (): void {
+    $entries = JournalEntry::query()->count();
+    foreach ([9, 12, 8] as $px) {
+        $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => $px]]])->assertOk();
+    }
+    expect(JournalEntry::query()->count())->toBe($entries);
 });

@@ -79,7 +79,7 @@ it('shows a change at once, and a page that did not change costs no body', funct
     ($this->live)();
     $tag = $this->get('/kites')->headers->get('ETag');
     $this->get('/kites', ['If-None-Match' => $tag])->assertStatus(304);
-    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 5]]])->assertJsonPath('live.changes', ['changed the layout']);
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 5]]])->assertJsonPath('live.changes', ['how many columns 3 to 5']);
     ($this->live)()->assertOk();
     $again = $this->get('/kites', ['If-None-Match' => $tag])->assertOk();
     expect($again->headers->get('Cache-Control'))->toContain('no-cache')->and($again->baseResponse->getFile()->getContent())->toContain('repeat(5,');
@@ -175,12 +175,18 @@ it('refuses a spot the page does not have, and a page or gallery there is not', 
     expect($this->kites->panes()->count())->toBe(0)->and($this->kites->refresh()->menu_label)->toBeNull();
 });
 
-it('lets nothing of a proof run', function (): void {
-    foreach (["proof/{$this->gallery->id}", "preview/{$this->kites->id}?gallery={$this->gallery->id}"] as $path) {
-        $answer = $this->get("/studio/{$path}")->assertOk();
-        expect($answer->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'")
-            ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
-    }
+it('lets of a proof run what visitors run, and nothing else', function (): void {
+    $this->kites->update(['blocks' => ['<p onclick="evil()">One</p>', '<script>evil()</script>']]);
+    ($this->place)(1)->assertCreated();
+    $answer = $this->get("/studio/proof/{$this->gallery->id}")->assertOk();
+    preg_match_all('~<script[^>]*>(.*?)</script>~s', $answer->getContent(), $scripts);
+    $policy = (string) $answer->headers->get('Content-Security-Policy');
+    $allowed = array_values(array_filter($scripts[1], static fn (string $script): bool => str_contains($policy, "'sha256-".base64_encode(hash('sha256', $script, true))."'")));
+    expect($allowed)->toBe(['/* visitors <\\/script> */'])->and(count($scripts[1]))->toBe(2)
+        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
+        ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
+    $preview = $this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->assertOk();
+    expect($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'");
 });
 
 it('finds nothing outside the live folder', function (string $path): void {

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Models\Batch;
 use App\Models\Gallery;
 use App\Models\Picture;
-use App\Models\Pile;
 use App\Models\Upload;
 use Illuminate\Testing\TestResponse;
 
@@ -110,8 +110,8 @@ it('takes the good pictures out of a ZIP and says what is wrong with the rest', 
         'half.jpg' => substr($jpeg, 0, -2000),
         '__MACOSX/._kite.jpg' => 'litter',
     ]);
-    $pile = ($this->whole)($path, 'pictures.zip', ['gallery' => $this->gallery->id])->assertStatus(202)->json('pile');
-    $done = $this->getJson("/studio/api/piles/{$pile['id']}")->assertOk()->assertJsonPath('state', 'done')->json();
+    $batch = ($this->whole)($path, 'pictures.zip', ['gallery' => $this->gallery->id])->assertStatus(202)->json('batch');
+    $done = $this->getJson("/studio/api/batches/{$batch['id']}")->assertOk()->assertJsonPath('state', 'done')->json();
     $told = array_map(fn (array $outcome): string => $outcome['state'].': '.$outcome['note'], array_column($done['outcomes'], null, 'name'));
     expect($done['total'])->toBe(12)
         ->and($told['day one/kite.jpg'])->toBe('ready: ')->and($told['day one/second.png'])->toBe('ready: ')
@@ -134,8 +134,8 @@ it('opens no ZIP that is none, has too much in it, or is larger than may be', fu
     ($this->whole)(($this->zip)(['a' => 'a', 'b' => 'b', 'c' => 'c']), 'many.zip')->assertStatus(422)->assertJsonPath('code', 'too-many-entries');
     config(['zinc.limits.zip_entries' => 20, 'zinc.limits.zip_unpacked_bytes' => 20000]);
     $noise = random_bytes(15000);
-    $pile = ($this->whole)(($this->zip)(['a.jpg' => $noise, 'b.jpg' => $noise]), 'much.zip')->json('pile.id');
-    expect(array_column(Pile::query()->findOrFail($pile)->outcomes, 'note')[1])->toContain('larger than');
+    $batch = ($this->whole)(($this->zip)(['a.jpg' => $noise, 'b.jpg' => $noise]), 'much.zip')->json('batch.id');
+    expect(array_column(Batch::query()->findOrFail($batch)->outcomes, 'note')[1])->toContain('larger than');
     expect(Picture::query()->count())->toBe(0);
 });
 
@@ -145,8 +145,8 @@ it('takes pictures of the camera card, and knows what is new on it', function ()
     expect($files)->toHaveCount(7)->and(array_column($files, 'new'))->not->toContain(false);
     $wanted = $files['MB020314.jpg']['id'];
     $this->get("/studio/api/sources/card/files/{$wanted}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
-    $pile = $this->postJson('/studio/api/sources/card/take', ['files' => [$wanted], 'gallery' => $this->gallery->id])->assertStatus(202)->json('pile.id');
-    $this->getJson("/studio/api/piles/{$pile}")->assertJsonPath('state', 'done')->assertJsonPath('outcomes.0.state', 'ready');
+    $batch = $this->postJson('/studio/api/sources/card/take', ['files' => [$wanted], 'gallery' => $this->gallery->id])->assertStatus(202)->json('batch.id');
+    $this->getJson("/studio/api/batches/{$batch}")->assertJsonPath('state', 'done')->assertJsonPath('outcomes.0.state', 'ready');
     $picture = Picture::query()->sole();
     expect($picture->title)->toBe('Old roller, low over the grass')->and($picture->source)->toBe('card')->and($picture->taken_at->format('H:i'))->toBe('14:30')
         ->and($this->gallery->items()->count())->toBe(1);

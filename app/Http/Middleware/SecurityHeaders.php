@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Publishing\VisitorScript;
 use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -14,8 +15,12 @@ final class SecurityHeaders
     /** The studio runs its own scripts only; Element Plus sets styles from script. */
     private const STUDIO_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; media-src 'self' blob:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
-    /** Proofs are pages of the site inside the studio's origin: nothing of them may run, or lead elsewhere. */
-    private const PROOF_POLICY = "default-src 'self'; script-src 'none'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'none'";
+    /** Proofs are pages of the site inside the studio's origin: of them only the visitors' own script may run, allowed by its hash, and nothing leads elsewhere. */
+    private const PROOF_POLICY = "default-src 'self'; script-src %s; style-src 'self' 'unsafe-inline'; img-src 'self' data:; media-src 'self'; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'none'; sandbox allow-same-origin allow-scripts";
+
+    public function __construct(private readonly VisitorScript $script)
+    {
+    }
 
     /**
      * @param  Closure(Request): Response  $next
@@ -26,8 +31,11 @@ final class SecurityHeaders
         $response->headers->set('X-Content-Type-Options', 'nosniff');
         $response->headers->set('Referrer-Policy', 'strict-origin-when-cross-origin');
         if ($request->is('studio', 'studio/*')) {
-            $isProof = $request->is('studio/proof/*', 'studio/preview/*');
-            $response->headers->set('Content-Security-Policy', $isProof ? self::PROOF_POLICY : self::STUDIO_POLICY);
+            $response->headers->set('Content-Security-Policy', match (true) {
+                $request->is('studio/proof/*') => sprintf(self::PROOF_POLICY, $this->script->hash()),
+                $request->is('studio/preview/*') => sprintf(self::PROOF_POLICY, "'none'"),
+                default => self::STUDIO_POLICY,
+            });
             $response->headers->set('X-Frame-Options', 'SAMEORIGIN');
         }
 

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use ZincPane\Core\Measuring\Weights;
-use ZincPane\Core\Settings\SettingException;
-
 /** What counts when a layout is looked for. */
 final class CandidatesRequest extends StudioRequest
 {
@@ -19,10 +16,10 @@ final class CandidatesRequest extends StudioRequest
     }
 
     /**
-     * @throws SettingException when one is unknown or out of its range
+     * @return array<array-key, int>
      */
-    public function weights(): Weights
+    public function weights(): array
     {
-        return Weights::fromArray(array_map(intval(...), $this->array('weights')));
+        return array_map(intval(...), $this->array('weights'));
     }
 }

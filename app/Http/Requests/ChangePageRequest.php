@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Page;
 use Illuminate\Validation\Validator;
 
 /** What is changed of a page: its entry in the menu, null for none. */
@@ -14,7 +15,7 @@ final class ChangePageRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['menu_label' => ['present', 'nullable', 'string', 'max:40']];
+        return ['menu_label' => ['present', 'nullable', 'string', 'max:'.Page::LONGEST_LABEL]];
     }
 
     /**
@@ -22,7 +23,7 @@ final class ChangePageRequest extends StudioRequest
      */
     public function messages(): array
     {
-        return ['menu_label.max' => 'A menu entry takes at most 40 characters. Shorten it.'];
+        return ['menu_label.max' => 'A menu entry takes at most '.Page::LONGEST_LABEL.' characters. Shorten it.'];
     }
 
     /**

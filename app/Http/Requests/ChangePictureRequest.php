@@ -4,14 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Limits;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Validation\Validator;
-use ZincPane\Core\Cropping\FocalPoint;
-use ZincPane\Core\Gallery\ChangeException;
-use ZincPane\Core\Gallery\ItemWords;
-use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Tidying\Recipe;
 
 /** What is changed of a picture itself: own words, focal point, recipe, poster of a video. */
 final class ChangePictureRequest extends StudioRequest
@@ -23,7 +19,7 @@ final class ChangePictureRequest extends StudioRequest
     {
         return [
             'words' => ['array'],
-            'keywords' => ['string', 'max:2000'],
+            'keywords' => ['string', 'max:'.Limits::keywords()],
             'focal' => ['nullable', 'array', 'size:2'],
             'focal.*' => ['numeric', 'min:0', 'max:1'],
             'recipe' => ['array'],
@@ -45,33 +41,12 @@ final class ChangePictureRequest extends StudioRequest
     }
 
     /**
-     * @return array<string, string|bool|null> by field, those that were sent
+     * What was sent of it; the core says whether it can be.
      *
-     * @throws ChangeException when one cannot be
+     * @return array<string, mixed>
      */
-    public function words(): array
+    public function facts(): array
     {
-        /** @var array<string, mixed> $words */
-        $words = $this->input('words', []);
-        $clean = array_intersect_key(ItemWords::parse($words)->toArray(), $words);
-
-        return array_map(static fn (string|bool|null $word): string|bool => $word ?? '', $clean);
-    }
-
-    /**
-     * @throws SettingException when a value is out of its range
-     */
-    public function recipe(): ?Recipe
-    {
-        return $this->has('recipe') ? Recipe::fromArray($this->input('recipe')) : null;
-    }
-
-    /** On the picture as it is seen. */
-    public function focal(): ?FocalPoint
-    {
-        /** @var ?array{float|int|string, float|int|string} $focal */
-        $focal = $this->input('focal');
-
-        return $focal === null ? null : FocalPoint::of((float) $focal[0], (float) $focal[1]);
+        return $this->only(['words', 'keywords', 'poster', 'focal', 'recipe']);
     }
 }

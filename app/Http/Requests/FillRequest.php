@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Wording\Fill;
-
 /** A word of many pictures that is to be filled. */
 final class FillRequest extends StudioRequest
 {
@@ -19,14 +16,11 @@ final class FillRequest extends StudioRequest
     }
 
     /**
-     * @throws SettingException when something of it is unknown or cannot be
+     * @return array<array-key, mixed>
      */
-    public function fill(): Fill
+    public function fill(): array
     {
-        /** @var array<string, mixed> $fill */
-        $fill = $this->input('fill');
-
-        return Fill::fromArray($fill);
+        return $this->array('fill');
     }
 
     /**

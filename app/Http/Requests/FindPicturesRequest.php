@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\PictureFilter;
-use ZincPane\Core\Colour\Oklab;
-use ZincPane\Core\Geometry\Shape;
 
 /** What is looked for in the store, and which stretch of it is wanted. */
 final class FindPicturesRequest extends StudioRequest
@@ -21,7 +19,7 @@ final class FindPicturesRequest extends StudioRequest
         return [
             'words' => ['string', 'max:200'],
             'colour' => ['string', 'regex:/^[0-9a-fA-F]{6}$/'],
-            'shape' => ['string', 'in:'.implode(',', array_map(static fn (Shape $shape): string => $shape->value, Shape::cases()))],
+            'shape' => ['string', 'in:'.implode(',', PictureFilter::shapes())],
             'from' => ['date_format:Y-m-d'],
             'until' => ['date_format:Y-m-d'],
             'unused' => ['boolean'],
@@ -34,14 +32,12 @@ final class FindPicturesRequest extends StudioRequest
 
     public function filter(): PictureFilter
     {
-        $colour = $this->string('colour')->toString();
-
-        return new PictureFilter(
+        return PictureFilter::of(
             $this->string('words')->trim()->toString(),
-            $colour === '' ? null : Oklab::fromRgb((int) hexdec($colour)),
-            Shape::tryFrom($this->string('shape')->toString()),
-            $this->filled('from') ? $this->string('from')->toString() : null,
-            $this->filled('until') ? $this->string('until')->toString() : null,
+            $this->string('colour')->toString(),
+            $this->string('shape')->toString(),
+            $this->string('from')->toString(),
+            $this->string('until')->toString(),
             $this->boolean('unused'),
             $this->boolean('undescribed'),
             $this->boolean('bin'),

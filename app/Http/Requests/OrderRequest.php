@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use ZincPane\Core\Ordering\Order;
-use ZincPane\Core\Ordering\Orders;
-use ZincPane\Core\Settings\SettingException;
-
 /** An order that the core knows. */
 final class OrderRequest extends StudioRequest
 {
@@ -19,11 +15,14 @@ final class OrderRequest extends StudioRequest
         return ['by' => ['required'], 'seed' => ['integer', 'min:0', 'max:4294967295'], 'version' => ['integer', 'min:1']];
     }
 
-    /**
-     * @throws SettingException when there is no such order
-     */
-    public function order(): Order
+    public function by(): mixed
     {
-        return Orders::of($this->input('by'), $this->integer('seed'));
+        return $this->input('by');
+    }
+
+    /** Of a shuffle. */
+    public function seed(): int
+    {
+        return $this->integer('seed');
     }
 }

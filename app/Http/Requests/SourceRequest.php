@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Intake\Sources\SourceQuery;
-use ZincPane\Core\Colour\Oklab;
 
 /** What is looked for in a source. */
 final class SourceRequest extends StudioRequest
@@ -20,13 +19,6 @@ final class SourceRequest extends StudioRequest
 
     public function sourceQuery(): SourceQuery
     {
-        $colour = $this->string('colour')->toString();
-
-        return new SourceQuery(
-            $this->string('words')->toString(),
-            $this->string('category')->toString(),
-            $colour === '' ? null : Oklab::fromRgb((int) hexdec($colour)),
-            $this->boolean('new'),
-        );
+        return SourceQuery::of($this->string('words')->toString(), $this->string('category')->toString(), $this->string('colour')->toString(), $this->boolean('new'));
     }
 }

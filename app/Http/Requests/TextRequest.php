@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Limits;
 use App\Intake\RichText;
 
 /** A small piece of text for a gallery. */
@@ -14,7 +15,7 @@ final class TextRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['title' => ['string', 'max:200'], 'text' => ['required', 'string', 'max:20000']];
+        return ['title' => ['string', 'max:'.Limits::title()], 'text' => ['required', 'string', 'max:'.RichText::LONGEST]];
     }
 
     /** HTML of a few marks. */

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Tidying\Recipe;
-
 /** One recipe for some pictures. */
 final class TidyManyRequest extends StudioRequest
 {
@@ -29,11 +26,8 @@ final class TidyManyRequest extends StudioRequest
         return array_values($ids);
     }
 
-    /**
-     * @throws SettingException when a value is out of its range
-     */
-    public function recipe(): Recipe
+    public function recipe(): mixed
     {
-        return Recipe::fromArray($this->input('recipe'));
+        return $this->input('recipe');
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Tidying\Recipe;
-
 /** A recipe to be looked at, as JSON in the address, so that the browser keeps what it saw. */
 final class TidyPreviewRequest extends StudioRequest
 {
@@ -18,11 +15,8 @@ final class TidyPreviewRequest extends StudioRequest
         return ['recipe' => ['required', 'json', 'max:500']];
     }
 
-    /**
-     * @throws SettingException when a value is out of its range
-     */
-    public function recipe(): Recipe
+    public function recipe(): mixed
     {
-        return Recipe::fromArray(json_decode($this->string('recipe')->toString(), true));
+        return json_decode($this->string('recipe')->toString(), true);
     }
 }

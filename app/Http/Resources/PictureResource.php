@@ -8,7 +8,6 @@ use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use ZincPane\Core\Colour\Swatch;
 
 /**
  * A picture of the store.
@@ -30,7 +29,7 @@ final class PictureResource extends JsonResource
         $picture = $this->resource;
 
         return [
-            ...self::describe($picture),
+            ...$picture->described(),
             'recipe' => $picture->recipe()->toArray(),
             'original' => [$picture->original_width, $picture->original_height],
             'focal_by' => $picture->focal_by,
@@ -42,32 +41,8 @@ final class PictureResource extends JsonResource
             'taken_at' => $picture->taken_at?->toIso8601String(),
             'bytes' => $picture->bytes,
             'seconds' => $picture->seconds,
-            'colours' => array_map(static fn (Swatch $swatch): string => $swatch->colour->toHex(), $picture->palette()->swatches),
+            'colours' => $picture->colourNames(),
             'file' => $picture->kind === PictureKind::Video ? $picture->address().'/'.$picture->videoFile() : null,
-        ];
-    }
-
-    /**
-     * What every screen shows of it.
-     *
-     * @return array<string, mixed>
-     */
-    public static function describe(Picture $picture): array
-    {
-        $size = $picture->size();
-        $focal = $picture->focal();
-
-        return [
-            'id' => $picture->id,
-            'kind' => $picture->kind->value,
-            'name' => $picture->name,
-            'width' => $size->width,
-            'height' => $size->height,
-            'state' => $picture->state->value,
-            'failure' => $picture->failure,
-            'thumbnail' => $picture->thumbnail(540),
-            'focal' => [round($focal->x, 4), round($focal->y, 4)],
-            'words' => $picture->words()->toArray(),
         ];
     }
 }

@@ -5,18 +5,18 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Intake\TakenIn;
-use App\Models\Pile;
+use App\Models\Batch;
 use Illuminate\Http\JsonResponse;
 
-/** What became of a file that was sent: a picture, or a pile that is being unpacked. */
+/** What became of a file that was sent: a picture, or a batch that is being unpacked. */
 final class TakenInResource
 {
-    public static function of(TakenIn|Pile $outcome): JsonResponse
+    public static function of(TakenIn|Batch $outcome): JsonResponse
     {
-        return $outcome instanceof Pile
-            ? new JsonResponse(['pile' => self::pile($outcome)], 202)
+        return $outcome instanceof Batch
+            ? new JsonResponse(['batch' => self::batch($outcome)], 202)
             : new JsonResponse([
-                'picture' => PictureResource::describe($outcome->picture->load('poster')),
+                'picture' => $outcome->picture->load('poster')->described(),
                 'known' => $outcome->isKnown,
                 'notice' => $outcome->notice,
             ], $outcome->isKnown ? 200 : 201);
@@ -25,8 +25,8 @@ final class TakenInResource
     /**
      * @return array<string, mixed>
      */
-    public static function pile(Pile $pile): array
+    public static function batch(Batch $batch): array
     {
-        return ['id' => $pile->id, 'name' => $pile->name, 'state' => $pile->state, 'total' => $pile->total, 'outcomes' => $pile->outcomes];
+        return ['id' => $batch->id, 'name' => $batch->name, 'state' => $batch->state, 'total' => $batch->total, 'outcomes' => $batch->outcomes];
     }
 }

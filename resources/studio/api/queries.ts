@@ -1,11 +1,11 @@
 import { queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
-import type { Alternatives, LayoutPart, Proof, Quality } from './layout-types';
-import type { Gallery, GalleryCardData, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
+import type { Alternatives, LayoutPart, Proof, Quality } from './types';
+import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
 
-export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], queryFn: () => api.get<GalleryCardData[]>('galleries') });
+export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], queryFn: () => api.get<GalleryCard[]>('galleries') });
 
 export const galleryQuery = (id: string) => queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`) });
 

@@ -1,17 +1,16 @@
 <template>
     <TopBar>
         <span class="grow" />
-        <button class="quiet" type="button" @click="signOut">Sign out</button>
+        <ElButton class="quiet" @click="signOut">Sign out</ElButton>
     </TopBar>
     <main class="screen" @dragover.prevent="over = true" @dragleave.self="over = false" @drop.prevent="drop">
         <div class="head">
             <h1>Galleries</h1>
             <p v-if="galleries" class="note">{{ galleries.length === 1 ? '1 gallery' : `${galleries.length} galleries` }}</p>
-            <button class="act first" type="button" @click="input?.click()">New gallery from pictures</button>
-            <input ref="input" class="unseen" type="file" multiple :accept="ACCEPTED" aria-label="Pictures for a new gallery" tabindex="-1" @change="choose" />
+            <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
-        <p v-if="isPending" class="note" role="status">Fetching your galleries…</p>
+        <ElSkeleton v-if="isPending" :rows="5" animated aria-label="Fetching your galleries" role="status" />
         <ul v-else class="cards">
             <li v-for="gallery in galleries" :key="gallery.id"><GalleryCard :gallery="gallery" /></li>
             <li class="drop" :class="{ over }">
@@ -31,9 +30,11 @@ import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, Problem } from '../api/client';
 import { galleriesQuery, sessionQuery } from '../api/queries';
+import { useVocabulary } from '../api/vocabulary';
 import type { Gallery } from '../api/types';
 import { filesOf } from '../pictures/files-of';
-import { ACCEPTED, useUploads } from '../pictures/use-uploads';
+import { useUploads } from '../pictures/use-uploads';
+import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
 import GalleryCard from './GalleryCard.vue';
@@ -43,17 +44,13 @@ const queries = useQueryClient();
 const uploads = useUploads();
 const { data: galleries, isPending } = useQuery(galleriesQuery());
 const { data: session } = useQuery(sessionQuery());
-const input = ref<HTMLInputElement>();
+const accepted = useVocabulary().files.join(',');
 const over = ref(false);
 const problem = ref('');
 
 function drop(event: DragEvent): void {
     over.value = false;
     void filesOf(event.dataTransfer).then(begin);
-}
-
-function choose(event: Event): void {
-    void begin([...((event.target as HTMLInputElement).files ?? [])]);
 }
 
 async function begin(files: File[]): Promise<void> {
@@ -82,14 +79,13 @@ async function signOut(): Promise<void> {
 }
 
 .quiet {
-    min-height: 32px;
-    padding: 0 12px;
-    border: 1px solid #4a5860;
-    border-radius: var(--corner);
-    background: none;
-    color: #dfe7ea;
-    font: 400 13px var(--type);
-    cursor: pointer;
+    --el-button-bg-color: transparent;
+    --el-button-border-color: #4a5860;
+    --el-button-text-color: #dfe7ea;
+    --el-button-hover-bg-color: #333f46;
+    --el-button-hover-text-color: #fff;
+    --el-button-hover-border-color: #6d7d86;
+    font-weight: 400;
 }
 
 .screen {
@@ -106,10 +102,9 @@ async function signOut(): Promise<void> {
     margin-bottom: 18px;
 }
 
-.head .act {
+.head :deep(.el-button) {
     align-self: center;
     margin-left: auto;
-    min-height: 34px;
 }
 
 h1 {

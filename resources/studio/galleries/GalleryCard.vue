@@ -11,10 +11,10 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { GalleryCardData } from '../api/types';
+import type { GalleryCard as Card } from '../api/types';
 import GalleryMiniature from './GalleryMiniature.vue';
 
-const props = defineProps<{ gallery: GalleryCardData }>();
+const props = defineProps<{ gallery: Card }>();
 
 const places = computed(() => (props.gallery.pages.length === 0 ? 'on no page yet' : `on ${props.gallery.pages.join(', ')}`));
 const state = computed(() => {

@@ -8,7 +8,7 @@
 </template>
 
 <script setup lang="ts">
-import type { Miniature, MiniatureTile } from '../api/layout-types';
+import type { Miniature, MiniatureTile } from '../api/types';
 
 const props = defineProps<{ miniature: Miniature }>();
 

@@ -4,12 +4,19 @@
             <SegmentChoice v-model="shows" label="Shown below the proofs" :options="VIEWS" class="views" />
             <p v-if="shows === 'candidates'">the same {{ count }} pictures, measured; point at one to see it above, choose it to adopt it</p>
             <p v-else-if="shows === 'suggest'" class="weights">
-                <label v-for="quality in QUALITIES" :key="quality.name">
-                    <span>
-                        {{ quality.label }} <i>{{ weightOf(quality.name) }}</i>
-                    </span>
-                    <input type="range" min="0" max="10" :value="weightOf(quality.name)" @change="weigh(quality.name, $event)" />
-                </label>
+                <span v-for="quality in qualities" :key="quality.value" class="weight">
+                    <span
+                        >{{ quality.label }} <i>{{ weightOf(quality.value) }}</i></span
+                    >
+                    <ElSlider
+                        :model-value="weightOf(quality.value)"
+                        :min="0"
+                        :max="heaviest"
+                        :show-tooltip="false"
+                        :aria-label="quality.label"
+                        @change="weights[quality.value] = $event as number"
+                    />
+                </span>
             </p>
             <p v-else>what is cut off is dim, the focal point is ringed</p>
         </header>
@@ -23,16 +30,19 @@
             @keydown="browse"
             @pointerleave="emit('look', null)"
         >
-            <button
-                v-for="candidate in shown"
+            <div
+                v-for="(candidate, index) in shown"
                 :key="candidate.name"
-                type="button"
+                class="candidate"
                 role="option"
+                :tabindex="index === standing ? 0 : -1"
                 :aria-selected="candidate.name === chosen"
                 :class="{ on: candidate.name === chosen, wordy: candidate.reasons }"
                 @click="emit('adopt', candidate.layout)"
+                @keydown.enter.prevent="emit('adopt', candidate.layout)"
+                @keydown.space.prevent="emit('adopt', candidate.layout)"
                 @pointerenter="emit('look', candidate.layout)"
-                @focus="emit('look', candidate.layout)"
+                @focus="look(index, candidate.layout)"
                 @blur="emit('look', null)"
             >
                 <GalleryMiniature :miniature="candidate.miniature" />
@@ -41,10 +51,10 @@
                 <span class="figures">
                     <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
                     <em :class="{ bad: candidate.wide.crop > 0.15 }">{{ percent(candidate.wide.crop) }} crop</em> ·
-                    <em :class="{ bad: candidate.phone.smallest < 80 }">phone {{ candidate.phone.smallest }} px</em> ·
+                    <em :class="{ bad: candidate.phone.too_small }">phone {{ candidate.phone.smallest }} px</em> ·
                     {{ kilobytes(candidate.wide.first_bytes) }}
                 </span>
-            </button>
+            </div>
             <p v-if="!alternatives" class="wait">Laying {{ count }} pictures out …</p>
         </div>
     </section>
@@ -54,8 +64,10 @@
 import { useQuery } from '@tanstack/vue-query';
 import { computed, reactive, ref } from 'vue';
 import { alternativesQuery } from '../api/queries';
-import type { Candidate, LayoutPart, Quality } from '../api/layout-types';
+import { useVocabulary } from '../api/vocabulary';
+import type { Candidate, LayoutPart, Quality } from '../api/types';
 import GalleryMiniature from '../galleries/GalleryMiniature.vue';
+import { useRovingKeys } from '../shared/use-roving-keys';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import CropList from './CropList.vue';
 import { kilobytes, percent } from './figures';
@@ -67,20 +79,15 @@ const weights = reactive<Partial<Record<Quality, number>>>({});
 const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, props.version, { ...weights })));
 const shown = computed(() => (shows.value === 'suggest' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
 const list = ref<HTMLElement>();
+const standing = ref(0);
+const { qualities, heaviest } = useVocabulary();
+const { walk } = useRovingKeys({ home: list, things: '[role="option"]' });
 
 const VIEWS = [
     { value: 'candidates', label: 'Candidates' },
     { value: 'suggest', label: 'Suggest' },
     { value: 'crops', label: 'Crops' },
 ] as const;
-
-const QUALITIES: { name: Quality; label: string }[] = [
-    { name: 'complete', label: 'Complete rows' },
-    { name: 'crop', label: 'Little crop' },
-    { name: 'even', label: 'Even' },
-    { name: 'phone', label: 'Good on a phone' },
-    { name: 'light', label: 'Light' },
-];
 
 const rowsOf = ({ wide, layout }: Candidate): string =>
     layout.kind === 'masonry' ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
@@ -89,19 +96,15 @@ function weightOf(quality: Quality): number | undefined {
     return weights[quality] ?? alternatives.value?.weights[quality];
 }
 
-function weigh(quality: Quality, event: Event): void {
-    weights[quality] = Number((event.target as HTMLInputElement).value);
+/** The proofs follow the focus. */
+function look(index: number, layout: LayoutPart): void {
+    standing.value = index;
+    emit('look', layout);
 }
 
-/** Arrow keys go from one to the next; the proofs follow the focus. */
+/** Arrow keys go from one to the next. */
 function browse(event: KeyboardEvent): void {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key];
-    if (by === undefined) return;
-    event.preventDefault();
-    const options = [...(list.value?.querySelectorAll<HTMLElement>('[role="option"]') ?? [])];
-    const next = options[Math.max(0, Math.min(options.length - 1, options.indexOf(document.activeElement as HTMLElement) + by))];
-    next?.focus();
-    next?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    if (walk(event) !== null) document.activeElement?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
 }
 
 defineExpose({ alternatives, showCrops: () => (shows.value = 'crops') });
@@ -125,7 +128,7 @@ header {
     min-width: 0;
 }
 
-.views :deep(legend) {
+.views :deep(.label) {
     position: absolute;
     clip-path: inset(50%);
 }
@@ -146,14 +149,15 @@ p {
     gap: 14px;
 }
 
-.weights label {
+.weight {
     display: grid;
+    width: 92px;
     color: var(--z6);
 }
 
-.weights input {
-    width: 84px;
-    accent-color: var(--verd);
+.weight .el-slider {
+    height: 22px;
+    padding-inline: 8px;
 }
 
 .list {
@@ -164,7 +168,7 @@ p {
     scrollbar-width: thin;
 }
 
-button {
+.candidate {
     display: flex;
     flex: none;
     flex-direction: column;
@@ -207,8 +211,8 @@ button {
     margin: 6px 6px 1px;
 }
 
-button:hover,
-button:focus-visible {
+.candidate:hover,
+.candidate:focus-visible {
     border-color: var(--z5);
 }
 

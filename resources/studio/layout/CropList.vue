@@ -12,7 +12,7 @@
 </template>
 
 <script setup lang="ts">
-import type { CropShown } from '../api/layout-types';
+import type { CropShown } from '../api/types';
 import { percent } from './figures';
 
 defineProps<{ crops: CropShown[] }>();

@@ -22,7 +22,7 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { LayoutKind, Measures } from '../api/layout-types';
+import type { LayoutKind, Measures } from '../api/types';
 import { kilobytes, percent } from './figures';
 
 const props = defineProps<{ measures: Record<'wide' | 'phone', Measures>; kind: LayoutKind }>();
@@ -44,7 +44,7 @@ const rows = computed<Row[]>(() => [
     },
     { label: 'Focal areas cut', of: ({ harmed }) => String(harmed), bad: ({ harmed }) => harmed > 0 },
     { label: props.kind === 'masonry' ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
-    { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ smallest }) => smallest < 44 },
+    { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ too_small }) => too_small },
     { label: 'Page used, across', of: ({ span }) => percent(span) },
     { label: 'Page used, down', of: ({ screens }) => `${screens.toFixed(1)} screens` },
     { label: 'Height in all', of: ({ height }) => `${height} px` },
@@ -55,12 +55,6 @@ const rows = computed<Row[]>(() => [
 </script>
 
 <style scoped>
-.measures {
-    margin-top: auto;
-    padding-top: 10px;
-    border-top: 2px solid var(--z3);
-}
-
 table {
     width: 100%;
     border-collapse: collapse;
@@ -69,7 +63,7 @@ table {
 }
 
 th {
-    padding: 3px 0;
+    padding: 1px 0;
     font-weight: 400;
     text-align: left;
     color: var(--z5);

@@ -5,8 +5,8 @@
             <li v-for="snag in snags" :key="snag.code">
                 <p>{{ snag.says }}</p>
                 <div class="mends">
-                    <button v-for="mend in snag.mends" :key="mend.label" class="act" type="button" @click="emit('mend', mend.layout)">{{ mend.label }}</button>
-                    <button v-if="CROPS.includes(snag.code)" class="act" type="button" @click="emit('crops')">Show the crops</button>
+                    <ElButton v-for="mend in snag.mends" :key="mend.label" @click="emit('mend', mend.layout)">{{ mend.label }}</ElButton>
+                    <ElButton v-if="CROPS.includes(snag.code)" @click="emit('crops')">Show the crops</ElButton>
                 </div>
             </li>
         </ul>
@@ -14,7 +14,7 @@
 </template>
 
 <script setup lang="ts">
-import type { LayoutPart, Snag } from '../api/layout-types';
+import type { LayoutPart, Snag } from '../api/types';
 
 defineProps<{ snags: readonly Snag[] }>();
 const emit = defineEmits<{ mend: [layout: LayoutPart]; crops: [] }>();

@@ -29,10 +29,8 @@
             @look="looked = $event"
         />
         <aside class="panel" aria-label="Layout">
-            <div class="settings">
-                <LayoutControls :layout="gallery.design.layout" :ranges="gallery.ranges" @change="redesign" />
-                <LayoutMeasures :measures="gallery.measures" :kind="gallery.design.layout.kind" />
-            </div>
+            <LayoutControls class="settings" :gallery="gallery" @change="change({ kind: 'design', design: $event })" />
+            <LayoutMeasures class="measures" :measures="gallery.measures" :kind="gallery.design.layout.kind" />
             <LayoutSnags class="snags" :snags="strip?.alternatives?.snags ?? []" @mend="redesign" @crops="strip?.showCrops()" />
         </aside>
     </div>
@@ -42,9 +40,10 @@
 import { useQuery } from '@tanstack/vue-query';
 import { refDebounced, useElementSize } from '@vueuse/core';
 import { computed, reactive, ref } from 'vue';
+import { useVocabulary } from '../api/vocabulary';
 import { layoutProofQuery } from '../api/queries';
-import type { LayoutPart } from '../api/layout-types';
-import { useGallery } from '../bench/use-gallery';
+import type { LayoutPart } from '../api/types';
+import { useGallery } from '../gallery/use-gallery';
 import CandidateStrip from './CandidateStrip.vue';
 import LayoutControls from './LayoutControls.vue';
 import LayoutMeasures from './LayoutMeasures.vue';
@@ -67,7 +66,8 @@ const props = defineProps<{ id: string }>();
 const { gallery, change } = useGallery(() => props.id);
 const mat = ref<HTMLElement>();
 const strip = ref<InstanceType<typeof CandidateStrip>>();
-const widths = reactive({ wide: 1280, phone: 390 });
+const { wide, phone } = useVocabulary().widths;
+const widths = reactive({ wide, phone });
 const { width } = useElementSize(mat, undefined, { box: 'border-box' });
 const scale = computed(() => Math.max(0.1, Math.min(1, (width.value - MARGINS) / (widths.wide + widths.phone))));
 
@@ -121,13 +121,20 @@ function adopt(layout: LayoutPart): void {
 }
 
 .settings {
-    display: flex;
     flex: 1;
-    flex-direction: column;
-    gap: 14px;
-    min-height: 0;
+    align-content: start;
+    min-height: 140px;
     padding: 12px 16px;
     overflow: auto;
+}
+
+/* In sight while a slider is moved. */
+.measures {
+    flex: none;
+    max-height: 46%;
+    padding: 8px 16px 10px;
+    overflow: auto;
+    border-top: 2px solid var(--z3);
 }
 
 /* Always in view, and never in the way of a slider that is being moved. */

@@ -2,12 +2,23 @@
     <figure class="proof">
         <figcaption>
             <b>{{ name }}</b>
-            <input type="number" :aria-label="`Width of the ${name} proof in px`" :min="LEAST" :max="MOST" :value="windowWidth" @change="typed" /> px
+            <ElInputNumber
+                size="small"
+                :model-value="windowWidth"
+                :min="widths.least"
+                :max="widths.most"
+                :precision="0"
+                :controls="false"
+                :aria-label="`Width of the ${name} proof in px`"
+                @change="emit('resize', $event ?? windowWidth)"
+            />
+            px
         </figcaption>
         <div ref="sheet" class="sheet">
             <iframe
                 ref="frame"
                 :src="address"
+                sandbox="allow-same-origin allow-scripts"
                 :title="`${name} proof of ${gallery.about.title}`"
                 :style="{ width: `${windowWidth}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
                 @load="loaded"
@@ -19,17 +30,21 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
-import type { Proof } from '../api/layout-types';
+import type { Proof } from '../api/types';
 import type { Gallery } from '../api/types';
-import { LEAST, MOST } from './widths';
+import { useVocabulary } from '../api/vocabulary';
 
 const props = defineProps<{ gallery: Gallery; markup: Proof; name: string; windowWidth: number; scale: number }>();
 const emit = defineEmits<{ resize: [width: number] }>();
+const { widths } = useVocabulary();
 const frame = ref<HTMLIFrameElement>();
 const sheet = ref<HTMLElement>();
 const { height } = useElementSize(sheet);
 // The page itself is fetched again only when the gallery stands elsewhere.
 const address = computed(() => `/studio/proof/${props.gallery.id}?at=${props.gallery.panes.map((pane) => `${pane.id}-${pane.spot}`).join('.')}`);
+
+/** What each pane of the proof was made of. */
+const put = new WeakMap<Element, string>();
 
 function loaded(): void {
     const page = frame.value?.contentDocument;
@@ -45,20 +60,19 @@ function replace(): void {
     if (!page) return;
     for (const style of page.querySelectorAll('style[data-zinc-pane="proof"]')) style.textContent = props.markup.css;
     for (const pane of page.querySelectorAll('.zp-proof')) {
-        if (pane.outerHTML === props.markup.html) continue;
-        pane.outerHTML = props.markup.html;
+        // The script of the proof adds to what is there; what was put in is kept beside it.
+        if (put.get(pane) === props.markup.html) continue;
+        const fresh = page.createRange().createContextualFragment(props.markup.html).firstElementChild;
+        if (!fresh) continue;
+        pane.replaceWith(fresh);
+        put.set(fresh, props.markup.html);
+        // What visitors run comes alive in it, too.
+        fresh.dispatchEvent(new CustomEvent('zinc-pane', { bubbles: true }));
     }
     page.querySelectorAll<HTMLElement>('.zp-proof a').forEach((link) => (link.tabIndex = -1));
 }
 
 watch(() => props.markup, replace);
-
-function typed(event: Event): void {
-    const input = event.target as HTMLInputElement;
-    const width = Math.max(LEAST, Math.min(MOST, Math.round(Number(input.value)) || props.windowWidth));
-    input.value = String(width);
-    emit('resize', width);
-}
 </script>
 
 <style scoped>
@@ -76,14 +90,8 @@ figcaption {
     font-variant-numeric: tabular-nums;
 }
 
-input {
-    width: 58px;
-    height: 22px;
-    padding: 1px 4px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: inherit;
+.el-input-number {
+    width: 64px;
 }
 
 b {

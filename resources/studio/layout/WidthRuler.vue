@@ -26,10 +26,11 @@
 
 <script setup lang="ts">
 import { ref } from 'vue';
-import { LEAST, MOST } from './widths';
+import { useVocabulary } from '../api/vocabulary';
 
 const props = defineProps<{ bands: number[]; handles: { name: string; width: number }[] }>();
 const emit = defineEmits<{ move: [index: number, width: number] }>();
+const { least: LEAST, most: MOST } = useVocabulary().widths;
 const ruler = ref<HTMLElement>();
 const held = ref<number | null>(null);
 

@@ -2,8 +2,8 @@
     <section class="embed">
         <h2>On another site</h2>
         <p class="note">One line, where the gallery is to stand.{{ live ? '' : ' It shows the gallery once it is put live.' }}</p>
-        <textarea ref="field" readonly rows="5" :value="line" aria-label="Line to copy" spellcheck="false" @focus="field?.select()" />
-        <button class="act" type="button" @click="copy">{{ copied ? 'Copied' : 'Copy the line' }}</button>
+        <ElInput ref="field" type="textarea" readonly :rows="5" :model-value="line" aria-label="Line to copy" spellcheck="false" @focus="field?.select()" />
+        <ElButton @click="copy">{{ copied ? 'Copied' : 'Copy the line' }}</ElButton>
     </section>
 </template>
 
@@ -13,7 +13,7 @@ import { ref } from 'vue';
 import { announce } from '../shared/announce';
 
 const props = defineProps<{ line: string; live: boolean }>();
-const field = ref<HTMLTextAreaElement>();
+const field = ref<{ select: () => void }>();
 const { copy: toClipboard, copied } = useClipboard({ legacy: true });
 
 async function copy(): Promise<void> {
@@ -31,17 +31,10 @@ async function copy(): Promise<void> {
     border-top: 2px solid var(--z3);
 }
 
-textarea {
-    width: 100%;
-    padding: 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z1);
-    color: var(--z7);
+.el-textarea {
+    --el-input-bg-color: var(--z1);
     font:
         12px/1.5 ui-monospace,
         monospace;
-    resize: none;
-    overflow-wrap: anywhere;
 }
 </style>

@@ -1,22 +1,21 @@
 <template>
     <div class="entry">
-        <label class="switch">
-            <input type="checkbox" :checked="page.menu_label !== null" @change="toggle" />
-            <span>In the menu</span>
-        </label>
+        <ElSwitch :model-value="page.menu_label !== null" active-text="In the menu" aria-label="In the menu" @change="toggle" />
         <label v-if="page.menu_label !== null">
             <span class="label">Menu label</span>
-            <ElInput v-model="label" maxlength="40" @change="keep" />
+            <ElInput v-model="label" :maxlength="longest.menu_label" @change="keep" />
         </label>
     </div>
 </template>
 
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import { useVocabulary } from '../api/vocabulary';
 import type { SitePage } from '../api/types';
 
 const props = defineProps<{ page: SitePage }>();
 const emit = defineEmits<{ change: [label: string | null] }>();
+const { longest } = useVocabulary();
 const label = ref('');
 
 watch(
@@ -25,8 +24,8 @@ watch(
     { immediate: true },
 );
 
-function toggle(event: Event): void {
-    emit('change', (event.target as HTMLInputElement).checked ? props.page.title : null);
+function toggle(is: unknown): void {
+    emit('change', is === true ? props.page.title : null);
 }
 
 function keep(): void {
@@ -39,21 +38,6 @@ function keep(): void {
 .entry {
     display: grid;
     gap: 10px;
-}
-
-.switch {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 32px;
-    cursor: pointer;
-}
-
-input[type='checkbox'] {
-    width: 18px;
-    height: 18px;
-    margin: 0;
-    accent-color: var(--verd);
 }
 
 .label {

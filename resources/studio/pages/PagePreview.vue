@@ -3,6 +3,7 @@
         <iframe
             ref="frame"
             :src="address"
+            sandbox="allow-same-origin"
             :title="`Preview of ${page.title}`"
             :style="{ width: `${WINDOW}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
             @load="loaded"

@@ -4,17 +4,11 @@
             <h2>Pages</h2>
             <ul>
                 <li v-for="page in pages" :key="page.id">
-                    <button
-                        type="button"
-                        class="page"
-                        :class="{ on: page.id === chosen?.id }"
-                        :aria-pressed="page.id === chosen?.id"
-                        @click="chosenId = page.id"
-                    >
+                    <ElButton class="page" :class="{ on: page.id === chosen?.id }" :aria-pressed="page.id === chosen?.id" @click="chosenId = page.id">
                         <b>{{ page.title }}</b>
                         <span class="note">{{ page.menu_label === null ? 'not in the menu' : `in the menu as “${page.menu_label}”` }}</span>
                         <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>
-                    </button>
+                    </ElButton>
                 </li>
             </ul>
         </section>
@@ -33,14 +27,9 @@
                         <li v-for="pane in own" :key="pane.id" class="pane">
                             <div class="where">
                                 <span>{{ pane.spot === 0 ? 'At the top' : `After block ${pane.spot}` }}</span>
-                                <button class="act rust" type="button" @click="take(pane.id)">Take away</button>
+                                <ElButton type="danger" plain @click="take(pane.id)">Take away</ElButton>
                             </div>
-                            <PaneSize
-                                v-if="gallery.design.layout.kind !== 'single'"
-                                :size="pane.tile_size"
-                                :range="gallery.ranges.size"
-                                @change="resize(pane.id, $event)"
-                            />
+                            <PaneSize v-if="gallery.design.layout.kind !== 'single'" :size="pane.tile_size" @change="resize(pane.id, $event)" />
                         </li>
                     </ul>
                 </div>
@@ -57,7 +46,7 @@ import { computed, ref } from 'vue';
 import { api, Problem } from '../api/client';
 import { pagesQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
-import { useGallery } from '../bench/use-gallery';
+import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
 import ProblemNote from '../shared/ProblemNote.vue';
 import EmbedSnippet from './EmbedSnippet.vue';
@@ -130,21 +119,20 @@ async function relabel(label: string | null): Promise<void> {
 }
 
 .page {
-    display: grid;
-    gap: 1px;
     width: 100%;
+    height: auto;
     padding: 8px 10px;
-    border: 1px solid var(--z3);
-    border-radius: var(--corner);
-    background: var(--z0);
-    color: inherit;
-    font: inherit;
+    font-weight: 400;
+    line-height: 1.4;
     text-align: left;
-    cursor: pointer;
 }
 
-.page:hover {
-    border-color: var(--z5);
+.page :deep(> span) {
+    display: grid;
+    gap: 1px;
+    justify-items: start;
+    width: 100%;
+    white-space: normal;
 }
 
 .page.on {

@@ -1,35 +1,42 @@
 <template>
-    <section class="drawer" aria-label="More ways to add" @keydown.esc="emit('close')">
-        <header>
-            <SegmentChoice v-model="way" label="Add from" :options="ways" />
-            <button ref="closer" class="close" type="button" aria-label="Close" @click="emit('close')">×</button>
-        </header>
+    <ElDrawer
+        :model-value="true"
+        class="drawer"
+        title="More ways to add"
+        direction="ltr"
+        size="min(620px, 100%)"
+        :modal="false"
+        modal-penetrable
+        @close="emit('close')"
+    >
+        <SegmentChoice v-model="way" label="Add from" :options="ways" />
         <div v-if="way === 'folder'" class="plain">
             <p>A whole folder, with the folders in it.</p>
-            <button class="act" type="button" @click="input?.click()">Choose a folder</button>
-            <input ref="input" class="unseen" type="file" webkitdirectory aria-label="Folder to add" tabindex="-1" @change="folder" />
+            <FileButton label="Folder to add" folder @choose="folder">Choose a folder</FileButton>
             <p class="note">You can also drop folders and ZIPs anywhere on this screen, and paste a picture from the clipboard.</p>
         </div>
         <form v-else-if="way === 'text'" class="plain" @submit.prevent="addText">
             <p>A small piece of text among the pictures.</p>
-            <ElInput v-model="title" aria-label="Title of the text" placeholder="Title" maxlength="200" />
-            <ElInput v-model="text" type="textarea" :rows="8" aria-label="Text" placeholder="Text" maxlength="20000" />
-            <button class="act" :disabled="text.trim() === ''">Add the text</button>
+            <ElInput v-model="title" aria-label="Title of the text" placeholder="Title" :maxlength="title_.longest" />
+            <ElInput v-model="text" type="textarea" :rows="8" aria-label="Text" placeholder="Text" :maxlength="longest.text" />
+            <ElButton native-type="submit" :disabled="text.trim() === ''">Add the text</ElButton>
         </form>
         <StorePicker v-else-if="way === 'store'" :in-gallery="inGallery" @put="put" />
         <SourcePanel v-else :key="way" :name="way" :gallery-id="gallery.id" />
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
-    </section>
+    </ElDrawer>
 </template>
 
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { sourcesQuery } from '../api/queries';
+import { useVocabulary, wordOf } from '../api/vocabulary';
 import type { Gallery } from '../api/types';
-import { useGallery } from '../bench/use-gallery';
+import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
+import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import SourcePanel from '../store/SourcePanel.vue';
@@ -42,8 +49,8 @@ const { keep } = useGallery(() => props.gallery.id);
 const { data: sources } = useQuery(sourcesQuery());
 const uploads = useUploads();
 const way = ref('store');
-const input = ref<HTMLInputElement>();
-const closer = ref<HTMLButtonElement>();
+const { longest } = useVocabulary();
+const title_ = wordOf('title');
 const title = ref('');
 const text = ref('');
 const problem = ref('');
@@ -56,10 +63,8 @@ const ways = computed(() => [
 ]);
 const inGallery = computed(() => new Set(props.gallery.items.flatMap(({ picture }) => picture?.id ?? [])));
 
-onMounted(() => closer.value?.focus());
-
-function folder(event: Event): void {
-    uploads.add(props.gallery.id, [...((event.target as HTMLInputElement).files ?? [])]);
+function folder(files: File[]): void {
+    uploads.add(props.gallery.id, files);
     emit('close');
 }
 
@@ -86,39 +91,16 @@ async function addText(): Promise<void> {
 }
 </script>
 
-<style scoped>
-.drawer {
-    position: absolute;
-    z-index: 15;
-    inset: 0 auto 0 0;
+<style>
+.drawer .el-drawer__body {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr) auto;
     gap: 12px;
-    width: min(620px, 100%);
-    padding: 12px 16px;
-    border-right: 2px solid var(--z4);
     background: var(--z1);
-    box-shadow: 8px 0 24px rgb(20 27 31 / 0.22);
 }
+</style>
 
-header {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) 32px;
-    align-items: start;
-    gap: 12px;
-}
-
-.close {
-    height: 32px;
-    padding: 0;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font-size: 18px;
-    color: var(--z7);
-    cursor: pointer;
-}
-
+<style scoped>
 .plain {
     display: grid;
     align-content: start;

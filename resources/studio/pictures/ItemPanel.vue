@@ -3,7 +3,7 @@
         <template v-if="only">
             <h2>{{ only.words.title || only.picture?.name || 'Text' }}</h2>
             <p v-if="only.picture" class="note">{{ only.picture.name }} · {{ only.picture.width }} x {{ only.picture.height }} px</p>
-            <button v-if="only.kind === 'picture'" class="act" type="button" @click="emit('tidy')">Tidy the picture</button>
+            <ElButton v-if="only.kind === 'picture'" @click="emit('tidy')">Tidy the picture</ElButton>
             <VideoPoster v-if="only.kind === 'video' && only.picture" :key="only.picture.id" :picture-id="only.picture.id" />
             <TextBody
                 v-if="only.kind === 'text'"
@@ -24,56 +24,66 @@
                 :bad="only.flaws.length > 0"
                 @save="(text, item) => emit('change', { kind: 'words', words: { [item]: { [field.key]: text } } })"
             />
-            <button v-if="own.length > 0" class="act" type="button" @click="backToOwn">Back to the picture’s own words</button>
+            <ElButton v-if="own.length > 0" @click="backToOwn">Back to the picture’s own words</ElButton>
         </template>
         <template v-else-if="items.length > 1">
             <h2>{{ items.length }} chosen</h2>
         </template>
         <AlbumsPanel v-else :gallery="gallery" @change="emit('change', $event)" />
         <div v-if="items.length > 0" class="moves">
-            <label v-if="gallery.albums.list.length > 0" class="line">
+            <div v-if="gallery.albums.list.length > 0" class="line">
                 <span>Album</span>
-                <select :value="albumNow" @change="assign">
-                    <option v-if="albumNow === 'several'" value="several" disabled>several</option>
-                    <option value="">none</option>
-                    <option v-for="album in gallery.albums.list" :key="album.id" :value="album.id">{{ album.name }}</option>
-                </select>
-            </label>
+                <ElSelect :model-value="albumNow" aria-label="Album" @change="assign">
+                    <ElOption v-if="albumNow === 'several'" value="several" label="several" disabled />
+                    <ElOption value="" label="none" />
+                    <ElOption v-for="album in gallery.albums.list" :key="album.id" :value="album.id" :label="album.name" />
+                </ElSelect>
+            </div>
             <h3>Order</h3>
             <div class="row">
-                <button class="act" type="button" :disabled="first === 0" @click="emit('move', 0)">To start</button>
-                <button class="act" type="button" :disabled="first === 0" @click="emit('move', first - 1)">Earlier</button>
-                <button class="act" type="button" :disabled="isAtEnd" @click="emit('move', first + 1)">Later</button>
-                <button class="act" type="button" :disabled="isAtEnd" @click="emit('move', gallery.items.length)">To end</button>
+                <ElButton :disabled="first === 0" @click="emit('move', 0)">To start</ElButton>
+                <ElButton :disabled="first === 0" @click="emit('move', first - 1)">Earlier</ElButton>
+                <ElButton :disabled="isAtEnd" @click="emit('move', first + 1)">Later</ElButton>
+                <ElButton :disabled="isAtEnd" @click="emit('move', gallery.items.length)">To end</ElButton>
             </div>
-            <label class="line">
+            <div class="line">
                 <span>To position</span>
-                <input type="number" min="1" :max="gallery.items.length" :value="first + 1" @change="toPosition" @keydown.enter="toPosition" />
-            </label>
-            <button v-if="gallery.design.layout.kind === 'mosaic'" class="act" type="button" :aria-pressed="isLarge" @click="enlarge">
+                <ElInputNumber :model-value="first + 1" :min="1" :max="gallery.items.length" :precision="0" aria-label="To position" @change="toPosition" />
+            </div>
+            <ElButton
+                v-if="gallery.design.layout.kind === 'mosaic'"
+                :aria-pressed="isLarge"
+                @click="emit('change', { kind: 'large', items: ids, large: !isLarge })"
+            >
                 {{ isLarge ? 'Ordinary size in the mosaic' : 'Large in the mosaic' }}
-            </button>
-            <button class="act" type="button" @click="emit('change', { kind: 'hide', items: ids, hidden: !isHidden })">
+            </ElButton>
+            <ElButton @click="emit('change', { kind: 'hide', items: ids, hidden: !isHidden })">
                 {{ isHidden ? 'Show again' : 'Hide from visitors' }}
-            </button>
-            <button class="act rust" type="button" @click="emit('remove')">Take out of the gallery</button>
+            </ElButton>
+            <ElButton type="danger" plain @click="emit('remove')">Take out of the gallery</ElButton>
         </div>
     </aside>
 </template>
 
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
+import { wordOf } from '../api/vocabulary';
 import type { Change, Gallery, Item, WordField } from '../api/types';
 import SavedField from '../shared/SavedField.vue';
 import AlbumsPanel from './AlbumsPanel.vue';
-import TextBody from './TextBody.vue';
 import VideoPoster from './VideoPoster.vue';
 
-const FIELDS = [
-    { key: 'title', label: 'Title', rows: 1, longest: 200 },
-    { key: 'caption', label: 'Caption', rows: 2, longest: 1000 },
-    { key: 'alt', label: 'Alt text', rows: 3, longest: 1000 },
-] as const;
+/** The editor of texts is large, and seldom needed. */
+const TextBody = defineAsyncComponent(() => import('./TextBody.vue'));
+
+/** Words that are written here, and the lines each is given; the table has them all. */
+const FIELDS = (
+    [
+        ['title', 1],
+        ['caption', 2],
+        ['alt', 3],
+    ] as const
+).map(([key, rows]) => ({ key, rows, ...wordOf(key) }));
 
 const props = defineProps<{ gallery: Gallery; items: Item[]; first: number }>();
 /** A place counts from 0. */
@@ -94,21 +104,15 @@ const albumNow = computed(() => {
     return albums.size === 1 ? [...albums][0] : 'several';
 });
 
-const isLarge = computed(() => ids.value.every((id) => props.gallery.design.layout.large.includes(id)));
+const isLarge = computed(() => props.items.every((item) => item.large));
 
-function enlarge(): void {
-    const others = props.gallery.design.layout.large.filter((id) => !ids.value.includes(id));
-    emit('change', { kind: 'design', design: { layout: { large: isLarge.value ? others : [...others, ...ids.value] } } });
-}
-
-function assign(event: Event): void {
-    const album = (event.target as HTMLSelectElement).value || null;
+function assign(chosen: string): void {
+    const album = chosen || null;
     emit('change', { kind: 'albums', of: Object.fromEntries(ids.value.map((id) => [id, album])) });
 }
 
-function toPosition(event: Event): void {
-    const place = Number((event.target as HTMLInputElement).value);
-    if (Number.isInteger(place) && place >= 1 && place !== props.first + 1) emit('move', place - 1);
+function toPosition(place: number | null | undefined): void {
+    if (typeof place === 'number' && place >= 1 && place !== props.first + 1) emit('move', place - 1);
 }
 
 function backToOwn(): void {
@@ -144,7 +148,11 @@ h2 {
     gap: 6px;
 }
 
-.row .act {
+.moves .el-button {
+    margin: 0;
+}
+
+.row .el-button {
     padding: 0;
 }
 
@@ -157,8 +165,8 @@ h2 {
     color: var(--z6);
 }
 
-select,
-input {
-    max-width: 190px;
+.line .el-select,
+.line .el-input-number {
+    width: 190px;
 }
 </style>

@@ -1,35 +1,50 @@
 <template>
     <div v-if="by === null" class="order">
-        <label>
-            <span>Order by</span>
-            <select :value="''" @change="emit('look', ($event.target as HTMLSelectElement).value as OrderName)">
-                <option value="" disabled>choose…</option>
-                <option v-for="order in ORDERS" :key="order.value" :value="order.value">{{ order.label }}</option>
-            </select>
-        </label>
+        <ElSelect class="by" :model-value="''" aria-label="Order by" placeholder="Order by…" @change="emit('look', $event)">
+            <ElOption v-for="order in orders" :key="order.value" :value="order.value" :label="order.label" />
+        </ElSelect>
     </div>
     <div v-else class="order looking" role="group" aria-label="An order to look at">
         <p>
-            <b>{{ ORDERS.find(({ value }) => value === by)?.label }}</b>: this is how it would be.
+            <b>{{ orders.find(({ value }) => value === by)?.label }}</b>: this is how it would be.
         </p>
         <template v-if="by === 'shuffle'">
-            <label>
-                <span>Seed</span>
-                <input type="number" min="0" max="9999" :value="seed" @change="emit('look', 'shuffle', Number(($event.target as HTMLInputElement).value))" />
-            </label>
-            <button class="act" type="button" @click="emit('look', 'shuffle')">Shuffle again</button>
+            <span>Seed</span>
+            <ElInputNumber
+                :model-value="seed"
+                :min="0"
+                :max="seeds - 1"
+                :precision="0"
+                :controls="false"
+                aria-label="Seed"
+                @change="emit('look', 'shuffle', $event ?? 0)"
+            />
+            <ElButton @click="emit('look', 'shuffle')">Shuffle again</ElButton>
         </template>
-        <button class="act keep" type="button" @click="emit('keep')">Keep it</button>
-        <button class="act" type="button" @click="emit('leave')">Leave it</button>
+        <ElButton ref="keep" type="info" @click="emit('keep')">Keep it</ElButton>
+        <ElButton @click="emit('leave')">Leave it</ElButton>
     </div>
 </template>
 
 <script setup lang="ts">
+import { nextTick, ref, watch } from 'vue';
+import { useVocabulary } from '../api/vocabulary';
 import type { OrderName } from '../api/types';
-import { ORDERS } from './use-order';
 
-defineProps<{ by: OrderName | null; seed: number }>();
+const props = defineProps<{ by: OrderName | null; seed: number }>();
 const emit = defineEmits<{ look: [by: OrderName, seed?: number]; keep: []; leave: [] }>();
+const { orders, seeds } = useVocabulary();
+const keep = ref<{ $el: HTMLElement }>();
+
+/** What is looked at is kept or left: the focus stands on that. */
+watch(
+    () => props.by,
+    async (by, before) => {
+        if (by === null || before !== null) return;
+        await nextTick();
+        keep.value?.$el.focus();
+    },
+);
 </script>
 
 <style scoped>
@@ -46,25 +61,15 @@ const emit = defineEmits<{ look: [by: OrderName, seed?: number]; keep: []; leave
     outline: 1px solid var(--verd);
 }
 
-label {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    font-size: 13px;
-    color: var(--z6);
+.by {
+    width: 220px;
 }
 
-input {
-    width: 76px;
+.order .el-input-number {
+    width: 84px;
 }
 
-.keep {
-    border-color: var(--verd);
-    background: var(--verd);
-    color: #fff;
-}
-
-.keep:hover:not(:disabled) {
-    background: #095d53;
+.order .el-button {
+    margin: 0;
 }
 </style>

@@ -2,9 +2,8 @@
     <div v-if="gallery" class="stage" @dragover="over" @drop="drop">
         <section ref="mat" class="mat" aria-label="Pictures in order">
             <div class="head">
-                <button class="act" type="button" @click="input?.click()">Add files</button>
-                <button class="act" type="button" :aria-expanded="adding" @click="adding = !adding">More ways…</button>
-                <input ref="input" class="unseen" type="file" multiple :accept="ACCEPTED" aria-label="Pictures to add" tabindex="-1" @change="choose" />
+                <FileButton label="Pictures to add" multiple :accept="accepted" @choose="uploads.add(id, $event)">Add files</FileButton>
+                <ElButton :aria-expanded="adding" @click="adding = !adding">More ways…</ElButton>
                 <span class="grow" />
                 <OrderBar :by="order.by.value" :seed="order.seed.value" @look="order.look" @keep="order.keep" @leave="order.leave" />
             </div>
@@ -46,7 +45,7 @@
         </section>
         <ItemPanel :gallery="gallery" :items="chosenItems" :first="firstPlace" @change="change" @move="moveTo" @remove="takeOut" @tidy="tidy(chosenItems[0])" />
         <AddDrawer v-if="adding" :gallery="gallery" @close="adding = false" />
-        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :others="otherChosen" @close="tidiedItem = null" />
+        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :others="otherChosen" @close="closeTidy" />
     </div>
 </template>
 
@@ -54,10 +53,13 @@
 import { useEventListener } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
+import { useVocabulary } from '../api/vocabulary';
 import type { Item } from '../api/types';
-import { useGallery } from '../bench/use-gallery';
+import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
+import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
+import { columnsOf, placeAfter } from '../shared/roving';
 import { useDragBox } from '../shared/use-drag-box';
 import { useSelection } from '../shared/use-selection';
 import TidyEditor from '../tidy/TidyEditor.vue';
@@ -67,14 +69,14 @@ import ItemPanel from './ItemPanel.vue';
 import OrderBar from './OrderBar.vue';
 import PictureTile from './PictureTile.vue';
 import { useOrder } from './use-order';
-import { ACCEPTED, useUploads } from './use-uploads';
+import { useUploads } from './use-uploads';
 
 const props = defineProps<{ id: string }>();
 const bench = useGallery(() => props.id);
 const { gallery, change } = bench;
 const order = useOrder(() => props.id, bench);
 const uploads = useUploads();
-const input = ref<HTMLInputElement>();
+const accepted = useVocabulary().files.join(',');
 const mat = ref<HTMLElement>();
 const items = ref<Item[]>([]);
 const adding = ref(false);
@@ -117,12 +119,6 @@ function drop(event: DragEvent): void {
     if (!event.dataTransfer?.types.includes('Files')) return;
     event.preventDefault();
     void filesOf(event.dataTransfer).then((files) => uploads.add(props.id, files));
-}
-
-function choose(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    uploads.add(props.id, [...(field.files ?? [])]);
-    field.value = '';
 }
 
 function tidy(item: Item | undefined): void {
@@ -174,19 +170,20 @@ async function focusOn(index: number): Promise<void> {
     mat.value?.querySelector<HTMLElement>(`[data-item="${item.id}"]`)?.focus();
 }
 
-/** Tiles from one row to the next, as they stand now. */
-function columns(): number {
-    const tiles = [...(mat.value?.querySelectorAll<HTMLElement>('.tile') ?? [])];
-    const next = tiles.findIndex((tile) => tile.offsetTop > (tiles[0]?.offsetTop ?? 0));
-    return next > 0 ? next : Math.max(1, tiles.length);
+/** Back to the tile that was tidied. */
+async function closeTidy(): Promise<void> {
+    const at = items.value.findIndex(({ id }) => id === tidiedItem.value);
+    tidiedItem.value = null;
+    await nextTick();
+    await focusOn(at);
 }
 
 async function onKey(event: KeyboardEvent, index: number): Promise<void> {
-    const last = items.value.length - 1;
-    const goal = { ArrowLeft: index - 1, ArrowUp: index - columns(), ArrowRight: index + 1, ArrowDown: index + columns(), Home: 0, End: last }[event.key];
+    const tiles = [...(mat.value?.querySelectorAll<HTMLElement>('.tile') ?? [])];
+    const goal = placeAfter(event.key, index, items.value.length, columnsOf(tiles));
     const id = items.value[index]?.id ?? '';
     const letter = event.key.toLowerCase();
-    if (goal !== undefined) {
+    if (goal !== null) {
         event.preventDefault();
         await (event.altKey ? step(event.key, goal - index, id) : walk(event, goal));
     } else if (event.key === ' ' || event.key === 'Enter') {

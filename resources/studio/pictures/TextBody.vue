@@ -2,53 +2,84 @@
     <div class="body">
         <span id="text-body-label" class="label">Text</span>
         <div class="marks" role="toolbar" aria-label="Marks">
-            <button v-for="mark in MARKS" :key="mark.command" type="button" :aria-label="mark.label" @mousedown.prevent @click="run(mark.command)">
-                <component :is="mark.tag">{{ mark.sign }}</component>
-            </button>
+            <ElButton size="small" :aria-pressed="editor?.isActive('bold') ?? false" aria-label="Strong" @click="editor?.chain().focus().toggleBold().run()"
+                ><b>S</b></ElButton
+            >
+            <ElButton
+                size="small"
+                :aria-pressed="editor?.isActive('italic') ?? false"
+                aria-label="Emphasis"
+                @click="editor?.chain().focus().toggleItalic().run()"
+                ><i>E</i></ElButton
+            >
+            <ElPopover v-model:visible="linking" trigger="click" :width="280">
+                <template #reference>
+                    <ElButton
+                        size="small"
+                        :aria-pressed="editor?.isActive('link') ?? false"
+                        @click="address = String(editor?.getAttributes('link')['href'] ?? '')"
+                        >Link</ElButton
+                    >
+                </template>
+                <form class="link" @submit.prevent="link">
+                    <ElInput v-model="address" aria-label="Where the link leads" placeholder="https://" />
+                    <ElButton native-type="submit">Set it</ElButton>
+                </form>
+            </ElPopover>
+            <ElButton size="small" :disabled="!editor?.isActive('link')" @click="editor?.chain().focus().unsetLink().run()">No link</ElButton>
         </div>
-        <!-- The server cleans it down to a few marks before anyone else sees it. -->
-        <div
-            ref="area"
-            class="area"
-            contenteditable="true"
-            role="textbox"
-            aria-multiline="true"
-            aria-labelledby="text-body-label"
-            @input="later"
-            @blur="flush"
-            @paste="paste"
-        />
+        <EditorContent :editor="editor" class="area" />
     </div>
 </template>
 
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import StarterKit from '@tiptap/starter-kit';
+import { EditorContent, useEditor } from '@tiptap/vue-3';
+import { onBeforeUnmount, ref } from 'vue';
 import { plainText } from '../shared/plain-paste';
-
-const MARKS = [
-    { command: 'bold', label: 'Strong', tag: 'b', sign: 'S' },
-    { command: 'italic', label: 'Emphasis', tag: 'i', sign: 'E' },
-    { command: 'createLink', label: 'Link', tag: 'u', sign: 'Link' },
-    { command: 'unlink', label: 'No link', tag: 'span', sign: 'No link' },
-] as const;
 
 /** ms after the last key until it is saved. */
 const PAUSE = 1200;
 
+/** The few marks that the server lets through; it cleans the text again, whatever comes. */
 const props = defineProps<{ html: string }>();
 const emit = defineEmits<{ save: [html: string] }>();
-const area = ref<HTMLElement>();
+const linking = ref(false);
+const address = ref('');
 let timer = 0;
 
-onMounted(() => {
-    if (area.value) area.value.innerHTML = props.html;
+const editor = useEditor({
+    content: props.html,
+    extensions: [
+        StarterKit.configure({
+            heading: false,
+            bulletList: false,
+            orderedList: false,
+            listItem: false,
+            listKeymap: false,
+            blockquote: false,
+            code: false,
+            codeBlock: false,
+            horizontalRule: false,
+            strike: false,
+            underline: false,
+            link: { openOnClick: false, autolink: false, protocols: ['https', 'http', 'mailto'] },
+        }),
+    ],
+    editorProps: {
+        attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': 'text-body-label' },
+        transformPastedText: (text) => plainText(text, true),
+    },
+    onUpdate: later,
+    onBlur: flush,
 });
 
-function run(command: (typeof MARKS)[number]['command']): void {
-    const address = command === 'createLink' ? (window.prompt('Where does the link lead?', 'https://') ?? '') : '';
-    if (command === 'createLink' && address === '') return;
-    document.execCommand(command, false, address);
-    later();
+function link(): void {
+    linking.value = false;
+    const to = address.value.trim();
+    const chain = editor.value?.chain().focus().extendMarkRange('link');
+    if (to === '') chain?.unsetLink().run();
+    else chain?.setLink({ href: to }).run();
 }
 
 function later(): void {
@@ -60,12 +91,7 @@ function flush(): void {
     if (timer === 0) return;
     window.clearTimeout(timer);
     timer = 0;
-    emit('save', area.value?.innerHTML ?? '');
-}
-
-function paste(event: ClipboardEvent): void {
-    event.preventDefault();
-    document.execCommand('insertText', false, plainText(event.clipboardData?.getData('text/plain') ?? '', true));
+    emit('save', editor.value?.getHTML() ?? '');
 }
 
 onBeforeUnmount(flush);
@@ -83,18 +109,17 @@ onBeforeUnmount(flush);
     margin: 4px 0;
 }
 
-.marks button {
-    min-width: 32px;
-    height: 28px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    color: var(--z7);
-    cursor: pointer;
+.marks .el-button {
+    margin: 0;
 }
 
-.area {
+.link {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 6px;
+}
+
+.area :deep([role='textbox']) {
     min-height: 120px;
     max-height: 280px;
     padding: 8px 10px;

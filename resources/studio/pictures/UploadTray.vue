@@ -4,7 +4,7 @@
             <h2>
                 <span role="status">{{ headline }}</span>
             </h2>
-            <button class="act" type="button" :disabled="busy > 0" @click="store.clear()">Clear</button>
+            <ElButton :disabled="busy > 0" @click="store.clear()">Clear</ElButton>
         </header>
         <ul>
             <li v-for="upload in uploads" :key="upload.key" :class="upload.state">
@@ -12,13 +12,17 @@
                 <span v-else class="blank" />
                 <div>
                     <b>{{ upload.name }}</b>
-                    <progress v-if="upload.state === 'sending'" :value="upload.sent" max="1" :aria-label="`${upload.name} sent`" />
+                    <ElProgress
+                        v-if="upload.state === 'sending'"
+                        :percentage="Math.round(upload.sent * 100)"
+                        :stroke-width="4"
+                        :show-text="false"
+                        :aria-label="`${upload.name} sent`"
+                    />
                     <p class="note">{{ LABELS[upload.state] }}{{ upload.state === 'sending' ? ` ${Math.round(upload.sent * 100)} %` : '' }}</p>
                     <p v-if="upload.note" class="note why">{{ upload.note }}</p>
                 </div>
-                <button v-if="upload.state === 'failed'" class="act" type="button" :aria-label="`Try ${upload.name} again`" @click="store.retry(upload)">
-                    Try again
-                </button>
+                <ElButton v-if="upload.state === 'failed'" :aria-label="`Try ${upload.name} again`" @click="store.retry(upload)"> Try again </ElButton>
             </li>
         </ul>
     </section>
@@ -118,11 +122,5 @@ img,
 
 .ready .why {
     color: var(--z6);
-}
-
-progress {
-    width: 100%;
-    height: 4px;
-    accent-color: var(--verd);
 }
 </style>

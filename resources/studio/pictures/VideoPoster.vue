@@ -3,9 +3,8 @@
         <h3>Poster</h3>
         <video ref="video" :src="picture.file ?? undefined" controls preload="metadata" muted :aria-label="`Video ${picture.name}`" />
         <div class="row">
-            <button class="act" type="button" :disabled="busy" @click="useFrame">Use this frame</button>
-            <button class="act" type="button" :disabled="busy" @click="input?.click()">Give a picture</button>
-            <input ref="input" class="unseen" type="file" accept="image/*" aria-label="Picture for the poster" tabindex="-1" @change="given" />
+            <ElButton :disabled="busy" @click="useFrame">Use this frame</ElButton>
+            <FileButton label="Picture for the poster" accept="image/*" :disabled="busy" @choose="given">Give a picture</FileButton>
         </div>
         <p v-if="problem" class="note bad">{{ problem }}</p>
     </div>
@@ -17,6 +16,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { pictureQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
+import FileButton from '../shared/FileButton.vue';
 import { announce } from '../shared/announce';
 import { frameOf } from './poster-frame';
 
@@ -24,7 +24,6 @@ const props = defineProps<{ pictureId: string }>();
 const queries = useQueryClient();
 const { data: picture } = useQuery(computed(() => pictureQuery(props.pictureId)));
 const video = ref<HTMLVideoElement>();
-const input = ref<HTMLInputElement>();
 const busy = ref(false);
 const problem = ref('');
 
@@ -54,8 +53,7 @@ async function useFrame(): Promise<void> {
     if (video.value && picture.value) await give(await frameOf(video.value, picture.value.name));
 }
 
-function given(event: Event): void {
-    const file = (event.target as HTMLInputElement).files?.[0];
+function given([file]: File[]): void {
     if (file) void give(file);
 }
 </script>
@@ -75,6 +73,10 @@ video {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 6px;
+}
+
+.row .el-button {
+    margin: 0;
 }
 
 .bad {

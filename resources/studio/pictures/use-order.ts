@@ -1,21 +1,9 @@
 import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useVocabulary } from '../api/vocabulary';
 import { api, messageOf, withQuery } from '../api/client';
 import type { Item, OrderName } from '../api/types';
-import type { UseGalleryReturn } from '../bench/use-gallery';
+import type { UseGalleryReturn } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
-
-export const ORDERS: readonly { value: OrderName; label: string }[] = [
-    { value: 'time', label: 'Capture time' },
-    { value: 'name', label: 'Name' },
-    { value: 'colour', label: 'Colour flow' },
-    { value: 'alternate', label: 'Landscape and portrait in turn' },
-    { value: 'apart', label: 'Look-alikes apart' },
-    { value: 'reverse', label: 'Reversed' },
-    { value: 'shuffle', label: 'Shuffled' },
-];
-
-/** Seeds are small numbers, so that one can say them aloud. */
-const SEEDS = 10_000;
 
 export interface UseOrderReturn {
     /** The order that is looked at, null when none is. */
@@ -44,12 +32,12 @@ export function useOrder(id: () => string, { gallery, act }: UseGalleryReturn): 
 
     async function look(wanted: OrderName, wantedSeed?: number): Promise<void> {
         problem.value = '';
-        seed.value = wantedSeed ?? Math.floor(Math.random() * SEEDS);
+        seed.value = wantedSeed ?? Math.floor(Math.random() * useVocabulary().seeds);
         try {
             const { items } = await api.get<{ items: string[] }>(withQuery(`galleries/${id()}/order`, { by: wanted, seed: seed.value }));
             places.value = items;
             by.value = wanted;
-            announce(`${ORDERS.find(({ value }) => value === wanted)?.label}: this is how it would be. Keep it or leave it.`);
+            announce(`${useVocabulary().orders.find(({ value }) => value === wanted)?.label}: this is how it would be. Keep it or leave it.`);
         } catch (error) {
             problem.value = messageOf(error);
         }

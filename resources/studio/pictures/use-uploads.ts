@@ -5,10 +5,8 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { galleryQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
-import type { Picture, Pile, Uploaded } from '../api/types';
+import type { Picture, Batch, Uploaded } from '../api/types';
 import { posterFrame } from './poster-frame';
-
-export const ACCEPTED = '.jpg,.jpeg,.png,.webp,.gif,.avif,.heic,.heif,.mp4,.webm,.zip,image/*,video/mp4,video/webm,application/zip';
 
 /** Files on their way at once; the server prepares no faster for more. */
 const AT_ONCE = 3;
@@ -26,7 +24,7 @@ export interface Upload {
     /** Which of the files that were dropped together it is. */
     arrival: { batch: string; place: number } | null;
     state: 'queued' | 'sending' | 'preparing' | 'ready' | 'failed';
-    /** Share sent, or of a pile taken in, 0 to 1. */
+    /** Share sent, or of a batch taken in, 0 to 1. */
     sent: number;
     thumbnail: string | null;
     note: string;
@@ -55,11 +53,11 @@ export const useUploads = defineStore('uploads', () => {
     }
 
     /** Shows what the server takes in by itself, from a card or a shelf. */
-    function watchPile(galleryId: string | null, pile: Pile): void {
-        const upload = entry(galleryId, pile.name, null, null);
+    function watchBatch(galleryId: string | null, batch: Batch): void {
+        const upload = entry(galleryId, batch.name, null, null);
         upload.state = 'preparing';
         uploads.value.push(upload);
-        void followPile(uploads.value.find(({ key }) => key === upload.key) ?? upload, pile);
+        void followBatch(uploads.value.find(({ key }) => key === upload.key) ?? upload, batch);
     }
 
     function retry(upload: Upload): void {
@@ -101,8 +99,8 @@ export const useUploads = defineStore('uploads', () => {
 
     async function take(upload: Upload, file: File, outcome: Uploaded): Promise<void> {
         upload.state = 'preparing';
-        if ('pile' in outcome) {
-            void followPile(upload, outcome.pile);
+        if ('batch' in outcome) {
+            void followBatch(upload, outcome.batch);
             return;
         }
         upload.note = outcome.notice ?? '';
@@ -138,20 +136,20 @@ export const useUploads = defineStore('uploads', () => {
         refresh(upload);
     }
 
-    async function followPile(upload: Upload, begun: Pile): Promise<void> {
-        let pile = begun;
+    async function followBatch(upload: Upload, begun: Batch): Promise<void> {
+        let batch = begun;
         for (;;) {
             const before = upload.sent;
-            upload.sent = pile.total > 0 ? pile.outcomes.length / pile.total : 0;
-            upload.note = `${pile.outcomes.length} of ${pile.total} taken in`;
+            upload.sent = batch.total > 0 ? batch.outcomes.length / batch.total : 0;
+            upload.note = `${batch.outcomes.length} of ${batch.total} taken in`;
             if (upload.sent !== before) refresh(upload);
-            if (pile.state === 'done' || pile.state === 'failed') break;
+            if (batch.state === 'done' || batch.state === 'failed') break;
             await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));
-            pile = await api.get<Pile>(`piles/${pile.id}`).catch(() => pile);
+            batch = await api.get<Batch>(`batches/${batch.id}`).catch(() => batch);
         }
-        const failed = pile.outcomes.filter(({ state }) => state === 'failed');
-        upload.state = pile.state === 'failed' ? 'failed' : 'ready';
-        upload.note = [`${pile.outcomes.length - failed.length} of ${pile.total} taken`, ...failed.map(({ note }) => note)].join('\n');
+        const failed = batch.outcomes.filter(({ state }) => state === 'failed');
+        upload.state = batch.state === 'failed' ? 'failed' : 'ready';
+        upload.note = [`${batch.outcomes.length - failed.length} of ${batch.total} taken`, ...failed.map(({ note }) => note)].join('\n');
         refresh(upload);
     }
 
@@ -162,5 +160,5 @@ export const useUploads = defineStore('uploads', () => {
         void queries.invalidateQueries({ queryKey: ['sources'] });
     }
 
-    return { uploads, add, watchPile, retry, clear };
+    return { uploads, add, watchBatch, retry, clear };
 });

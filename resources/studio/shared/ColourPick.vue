@@ -1,19 +1,20 @@
 <template>
-    <fieldset class="colours">
-        <legend>{{ label }}</legend>
-        <label v-for="colour in COLOURS" :key="colour.hex" :class="{ on: modelValue === colour.hex }" :title="colour.name">
-            <input type="radio" :name="name" :checked="modelValue === colour.hex" :aria-label="colour.name" @change="emit('update:modelValue', colour.hex)" />
-            <i :style="{ background: `#${colour.hex}` }" />
-        </label>
-        <label class="own" :class="{ on: isOwn }" title="Another colour">
-            <input type="color" aria-label="Another colour" :value="`#${modelValue || '888888'}`" @change="choose" />
-        </label>
-        <button v-if="modelValue" class="any" type="button" @click="emit('update:modelValue', '')">Any</button>
-    </fieldset>
+    <div class="pick">
+        <span :id="id" class="label">{{ label }}</span>
+        <ElRadioGroup :model-value="modelValue" :aria-labelledby="id" @change="emit('update:modelValue', $event as string)">
+            <ElRadioButton v-for="colour in COLOURS" :key="colour.hex" :value="colour.hex" :title="colour.name" :style="{ '--colour': `#${colour.hex}` }">
+                <span class="unseen">{{ colour.name }}</span>
+            </ElRadioButton>
+        </ElRadioGroup>
+        <div class="row">
+            <ElColorPicker :model-value="modelValue === '' ? null : `#${modelValue}`" aria-label="Another colour" @change="choose" />
+            <ElButton v-if="modelValue" @click="emit('update:modelValue', '')">Any</ElButton>
+        </div>
+    </div>
 </template>
 
 <script setup lang="ts">
-import { computed, useId } from 'vue';
+import { useId } from 'vue';
 
 /** The colours one would name first. */
 const COLOURS = [
@@ -33,83 +34,61 @@ const COLOURS = [
 ] as const;
 
 /** Hexadecimal without a sign; empty for any. */
-const props = defineProps<{ label: string; modelValue: string }>();
+defineProps<{ label: string; modelValue: string }>();
 const emit = defineEmits<{ 'update:modelValue': [hex: string] }>();
-const name = useId();
-const isOwn = computed(() => props.modelValue !== '' && !COLOURS.some(({ hex }) => hex === props.modelValue));
+const id = useId();
 
-function choose(event: Event): void {
-    emit('update:modelValue', (event.target as HTMLInputElement).value.slice(1));
+function choose(colour: string | null): void {
+    emit('update:modelValue', colour?.slice(1) ?? '');
 }
 </script>
 
 <style scoped>
-.colours {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px;
-    margin: 0;
-    padding: 0;
-    border: 0;
-}
-
-legend {
+.label {
+    display: block;
     margin-bottom: 5px;
-    padding: 0;
     font-size: 13px;
     color: var(--z6);
 }
 
-label {
-    position: relative;
+.el-radio-group {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+}
+
+.el-radio-button {
     width: 26px;
     height: 26px;
     border: 1px solid var(--z4);
     border-radius: var(--corner);
+    background: var(--colour);
     overflow: clip;
-    cursor: pointer;
 }
 
-i {
-    display: block;
+.el-radio-button :deep(.el-radio-button__inner) {
+    width: 100%;
     height: 100%;
-}
-
-input[type='radio'] {
-    position: absolute;
-    inset: 0;
-    margin: 0;
-    opacity: 0;
-    cursor: inherit;
-}
-
-input[type='color'] {
-    width: 36px;
-    height: 36px;
-    margin: -5px;
     padding: 0;
     border: 0;
-    cursor: inherit;
+    border-radius: 0;
+    background: none;
+    box-shadow: none;
 }
 
-.on {
+.is-active {
     outline: 2px solid var(--verd);
     outline-offset: 1px;
 }
 
-label:has(:focus-visible) {
+.el-radio-button:has(:focus-visible) {
     outline: 2px solid var(--z8);
     outline-offset: 2px;
 }
 
-.any {
-    min-height: 26px;
-    padding: 0 8px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: 13px var(--type);
-    color: var(--z7);
-    cursor: pointer;
+.row {
+    display: flex;
+    gap: 8px;
+    margin-top: 6px;
 }
 </style>

@@ -15,7 +15,7 @@
                 <span>Password</span>
                 <ElInput v-model="password" type="password" name="password" autocomplete="current-password" required />
             </label>
-            <button class="act first" :disabled="busy">{{ busy ? 'Signing in…' : 'Sign in' }}</button>
+            <ElButton type="primary" native-type="submit" :disabled="busy">{{ busy ? 'Signing in…' : 'Sign in' }}</ElButton>
         </form>
     </main>
 </template>

@@ -12,7 +12,7 @@
                         >{{ picture.width }} x {{ picture.height }} px ·
                         {{ picture.uses === 0 ? 'not used' : `in ${picture.uses} ${picture.uses === 1 ? 'gallery' : 'galleries'}` }}</span
                     >
-                    <button class="act" type="button" @click="keepOnly(group, picture.id)">Keep this one</button>
+                    <ElButton @click="keepOnly(group, picture.id)">Keep this one</ElButton>
                 </li>
             </ul>
         </section>

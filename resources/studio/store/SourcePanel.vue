@@ -2,17 +2,20 @@
     <div v-if="source" class="source">
         <div class="find">
             <ElInput v-if="source.facets.byKeyword" v-model="words" clearable placeholder="Find by keyword" aria-label="Find by keyword" />
-            <label v-if="source.facets.categories.length > 0">
-                <span class="unseen">Category</span>
-                <select v-model="category">
-                    <option value="">all categories</option>
-                    <option v-for="name_ in source.facets.categories" :key="name_" :value="name_">{{ name_ }}</option>
-                </select>
-            </label>
-            <label v-if="source.facets.byNew" class="tick"><input v-model="onlyNew" type="checkbox" /> only what is new since last time</label>
+            <ElSelect
+                v-if="source.facets.categories.length > 0"
+                v-model="category"
+                aria-label="Category"
+                clearable
+                placeholder="all categories"
+                :value-on-clear="''"
+            >
+                <ElOption v-for="one in source.facets.categories" :key="one" :value="one" :label="one" />
+            </ElSelect>
+            <ElCheckbox v-if="source.facets.byNew" v-model="onlyNew">only what is new since last time</ElCheckbox>
             <ColourPick v-if="source.facets.byColour" v-model="colour" label="Colour" />
         </div>
-        <ul class="files" role="listbox" :aria-label="`Pictures of the ${source.label}`" aria-multiselectable="true">
+        <ul ref="list" class="files" role="listbox" :aria-label="`Pictures of the ${source.label}`" aria-multiselectable="true">
             <li
                 v-for="(file, index) in files"
                 :key="file.id"
@@ -22,7 +25,7 @@
                 :class="{ chosen: selection.chosen.value.has(file.id), taken: file.taken }"
                 :tabindex="index === 0 ? 0 : -1"
                 @click="selection.pick(file.id, toggle($event))"
-                @keydown="onKey($event, file.id, index)"
+                @keydown="onKey($event, file.id)"
             >
                 <img :src="file.thumbnail" alt="" loading="lazy" />
                 <b>{{ file.title }}</b>
@@ -33,10 +36,10 @@
         </ul>
         <p v-if="data && files.length === 0" class="note">{{ onlyNew ? 'Nothing new since last time.' : 'Nothing fits.' }}</p>
         <div class="take">
-            <button class="act" type="button" :disabled="busy || selection.list.value.length === 0" @click="take(selection.list.value)">
+            <ElButton :disabled="busy || selection.list.value.length === 0" @click="take(selection.list.value)">
                 {{ selection.list.value.length === 0 ? 'Choose pictures to take' : `Take ${selection.list.value.length}` }}
-            </button>
-            <button v-if="fresh.length > 0" class="act" type="button" :disabled="busy" @click="take(fresh)">Take all {{ fresh.length }} new</button>
+            </ElButton>
+            <ElButton v-if="fresh.length > 0" :disabled="busy" @click="take(fresh)">Take all {{ fresh.length }} new</ElButton>
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
     </div>
@@ -47,10 +50,11 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { sourceFilesQuery, sourcesQuery } from '../api/queries';
-import type { Pile } from '../api/types';
+import type { Batch } from '../api/types';
 import { useUploads } from '../pictures/use-uploads';
 import ColourPick from '../shared/ColourPick.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
+import { useRovingKeys } from '../shared/use-roving-keys';
 import { useSelection } from '../shared/use-selection';
 
 const props = defineProps<{ name: string; galleryId: string | null }>();
@@ -71,6 +75,8 @@ const { data } = useQuery(
 );
 const files = computed(() => data.value?.files ?? []);
 const fresh = computed(() => files.value.filter((file) => file.new).map(({ id }) => id));
+const list = ref<HTMLElement>();
+const { walk } = useRovingKeys({ home: list, things: '[role="option"]', columns: 'seen' });
 const selection = useSelection(() => files.value.map(({ id }) => id));
 
 /** A plain click here chooses one more: people come for several. */
@@ -78,13 +84,8 @@ function toggle({ shiftKey }: MouseEvent | KeyboardEvent): { shiftKey: boolean; 
     return { shiftKey, ctrlKey: !shiftKey, metaKey: false };
 }
 
-function onKey(event: KeyboardEvent, id: string, index: number): void {
-    const list = (event.currentTarget as HTMLElement).parentElement;
-    const goal = { ArrowRight: index + 1, ArrowDown: index + 1, ArrowLeft: index - 1, ArrowUp: index - 1, Home: 0, End: files.value.length - 1 }[event.key];
-    if (goal !== undefined) {
-        event.preventDefault();
-        (list?.children[Math.max(0, Math.min(goal, files.value.length - 1))] as HTMLElement | undefined)?.focus();
-    } else if (event.key === ' ' || event.key === 'Enter') {
+function onKey(event: KeyboardEvent, id: string): void {
+    if (walk(event) === null && (event.key === ' ' || event.key === 'Enter')) {
         event.preventDefault();
         selection.pick(id, toggle(event));
     }
@@ -94,8 +95,8 @@ async function take(wanted: string[]): Promise<void> {
     busy.value = true;
     problem.value = '';
     try {
-        const { pile } = await api.post<{ pile: Pile }>(`sources/${props.name}/take`, { files: wanted, gallery: props.galleryId });
-        uploads.watchPile(props.galleryId, pile);
+        const { batch } = await api.post<{ batch: Batch }>(`sources/${props.name}/take`, { files: wanted, gallery: props.galleryId });
+        uploads.watchBatch(props.galleryId, batch);
         selection.none();
     } catch (error) {
         problem.value = messageOf(error);
@@ -117,24 +118,6 @@ async function take(wanted: string[]): Promise<void> {
 .find {
     display: grid;
     gap: 10px;
-}
-
-select {
-    width: 100%;
-}
-
-.tick {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    font-size: 13px;
-}
-
-input[type='checkbox'] {
-    width: 16px;
-    height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
 }
 
 .files {

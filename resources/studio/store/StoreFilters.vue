@@ -7,24 +7,27 @@
         <ColourPick label="Colour" :model-value="modelValue.colour" @update:model-value="set({ colour: $event })" />
         <label>
             <span>Shape</span>
-            <select :value="modelValue.shape" @change="set({ shape: valueOf($event) })">
-                <option value="">any</option>
-                <option v-for="shape in SHAPES" :key="shape" :value="shape">{{ shape }}</option>
-            </select>
+            <ElSelect :model-value="modelValue.shape" aria-label="Shape" placeholder="any" clearable :value-on-clear="''" @change="set({ shape: $event })">
+                <ElOption v-for="shape in shapes" :key="shape.value" :value="shape.value" :label="shape.label" />
+            </ElSelect>
         </label>
         <div class="dates">
-            <label>
-                <span>From</span>
-                <input type="date" :value="modelValue.from" @change="set({ from: valueOf($event) })" />
-            </label>
-            <label>
-                <span>Until</span>
-                <input type="date" :value="modelValue.until" @change="set({ until: valueOf($event) })" />
-            </label>
+            <span id="store-dates">Taken</span>
+            <ElDatePicker
+                :model-value="[modelValue.from, modelValue.until]"
+                type="daterange"
+                unlink-panels
+                :format="order"
+                value-format="YYYY-MM-DD"
+                start-placeholder="from"
+                end-placeholder="until"
+                :aria-label="['Taken from', 'Taken until']"
+                @update:model-value="between"
+            />
         </div>
         <div class="marks">
-            <label><input type="checkbox" :checked="modelValue.unused" @change="set({ unused: isOn($event) })" /> not used</label>
-            <label><input type="checkbox" :checked="modelValue.undescribed" @change="set({ undescribed: isOn($event) })" /> no alt text</label>
+            <ElCheckbox :model-value="modelValue.unused" @change="set({ unused: $event === true })">not used</ElCheckbox>
+            <ElCheckbox :model-value="modelValue.undescribed" @change="set({ undescribed: $event === true })">no alt text</ElCheckbox>
         </div>
     </div>
 </template>
@@ -32,23 +35,28 @@
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core';
 import type { StoreFilter } from '../api/queries';
+import { useVocabulary } from '../api/vocabulary';
+import { dateOrder } from '../shared/date-order';
 import ColourPick from '../shared/ColourPick.vue';
-
-const SHAPES = ['landscape', 'portrait', 'square', 'panorama'] as const;
 
 /** ms after the last key until it is looked for. */
 const PAUSE = 200;
 
+const { shapes } = useVocabulary();
 const props = defineProps<{ modelValue: StoreFilter }>();
 const emit = defineEmits<{ 'update:modelValue': [filter: StoreFilter] }>();
 const later = useDebounceFn((words: string) => set({ words }), PAUSE);
 
+/** As this person writes a date: day, month and year in their own order. */
+const order = dateOrder(navigator.language);
+
+function between(dates: [string, string] | null): void {
+    set({ from: dates?.[0] ?? '', until: dates?.[1] ?? '' });
+}
+
 function set(part: Partial<StoreFilter>): void {
     emit('update:modelValue', { ...props.modelValue, ...part });
 }
-
-const valueOf = (event: Event): string => (event.target as HTMLSelectElement | HTMLInputElement).value;
-const isOn = (event: Event): boolean => (event.target as HTMLInputElement).checked;
 </script>
 
 <style scoped>
@@ -58,40 +66,21 @@ const isOn = (event: Event): boolean => (event.target as HTMLInputElement).check
     gap: 12px;
 }
 
-label > span {
+label > span,
+.dates > span {
     display: block;
     margin-bottom: 4px;
     font-size: 13px;
     color: var(--z6);
 }
 
-select,
-input[type='date'] {
+.dates :deep(.el-date-editor) {
     width: 100%;
-}
-
-.dates {
-    display: grid;
-    gap: 8px;
+    padding-inline: 6px;
 }
 
 .marks {
     display: grid;
     gap: 2px;
-}
-
-.marks label {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 28px;
-    font-size: 13px;
-}
-
-input[type='checkbox'] {
-    width: 16px;
-    height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
 }
 </style>

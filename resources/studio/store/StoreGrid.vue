@@ -39,6 +39,7 @@
 </template>
 
 <script setup lang="ts">
+import { placeAfter } from '../shared/roving';
 import { useVirtualizer } from '@tanstack/vue-virtual';
 import { useElementSize } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
@@ -125,15 +126,8 @@ async function goTo(place: number): Promise<void> {
 }
 
 async function onKey(event: KeyboardEvent, place: number): Promise<void> {
-    const goal = {
-        ArrowLeft: place - 1,
-        ArrowRight: place + 1,
-        ArrowUp: place - columns.value,
-        ArrowDown: place + columns.value,
-        Home: 0,
-        End: props.store.total.value - 1,
-    }[event.key];
-    if (goal !== undefined) {
+    const goal = placeAfter(event.key, place, props.store.total.value, columns.value);
+    if (goal !== null) {
         event.preventDefault();
         await goTo(goal);
         const picture = props.store.at(standing.value);

@@ -5,7 +5,7 @@
             <img v-if="picture.thumbnail" :src="picture.thumbnail" alt="" />
             <video v-else-if="picture.file" :src="picture.file" controls muted preload="metadata" :aria-label="`Video ${picture.name}`" />
             <p class="note">{{ facts }}</p>
-            <button v-if="picture.kind === 'picture' && !inBin" class="act" type="button" @click="emit('tidy', picture.id)">Tidy the picture</button>
+            <ElButton v-if="picture.kind === 'picture' && !inBin" @click="emit('tidy', picture.id)">Tidy the picture</ElButton>
             <template v-if="!inBin">
                 <h3>Its own words</h3>
                 <SavedField
@@ -22,12 +22,10 @@
                     label="Keywords, with commas between"
                     :model-value="picture.keywords"
                     :of="picture.id"
-                    :longest="2000"
+                    :longest="longest.keywords"
                     @save="(text, id) => save(id, { keywords: text })"
                 />
-                <label class="tick">
-                    <input type="checkbox" :checked="picture.words.decorative" @change="decorate" /> decorative: nothing is lost to those who cannot see it
-                </label>
+                <ElCheckbox :model-value="picture.words.decorative" @change="decorate">decorative: nothing is lost to those who cannot see it</ElCheckbox>
             </template>
             <div v-if="uses" class="uses">
                 <h3>Where it is used</h3>
@@ -52,13 +50,13 @@
         </template>
         <div v-if="ids.length > 0" class="acts">
             <template v-if="inBin">
-                <button class="act" type="button" @click="emit('restore')">Put back</button>
-                <button v-if="!sure" class="act rust" type="button" @click="sure = true">Delete for good…</button>
-                <button v-else class="act rust" type="button" @click="emit('delete')">
+                <ElButton @click="emit('restore')">Put back</ElButton>
+                <ElButton type="danger" plain v-if="!sure" @click="sure = true">Delete for good…</ElButton>
+                <ElButton type="danger" plain v-else @click="emit('delete')">
                     Yes, delete {{ ids.length === 1 ? 'it' : `all ${ids.length}` }}; there is no way back
-                </button>
+                </ElButton>
             </template>
-            <button v-else class="act rust" type="button" @click="emit('bin')">Put into the bin</button>
+            <ElButton type="danger" plain v-else @click="emit('bin')">Put into the bin</ElButton>
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
     </aside>
@@ -69,20 +67,25 @@ import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
 import { api, messageOf } from '../api/client';
 import { pictureQuery, usesQuery } from '../api/queries';
+import { useVocabulary, wordOf } from '../api/vocabulary';
 import type { PictureDetails } from '../api/types';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SavedField from '../shared/SavedField.vue';
 
-const FIELDS = [
-    { key: 'title', label: 'Title', rows: 1, longest: 200 },
-    { key: 'caption', label: 'Caption', rows: 2, longest: 1000 },
-    { key: 'alt', label: 'Alt text', rows: 3, longest: 1000 },
-    { key: 'credit', label: 'Credit', rows: 1, longest: 300 },
-] as const;
+/** Words that are written here, and the lines each is given. */
+const FIELDS = (
+    [
+        ['title', 1],
+        ['caption', 2],
+        ['alt', 3],
+        ['credit', 1],
+    ] as const
+).map(([key, rows]) => ({ key, rows, ...wordOf(key) }));
 
 const props = defineProps<{ ids: string[]; inBin: boolean }>();
 const emit = defineEmits<{ tidy: [picture: string]; bin: []; restore: []; delete: [] }>();
 const queries = useQueryClient();
+const { longest } = useVocabulary();
 const sure = ref(false);
 const problem = ref('');
 const only = computed(() => props.ids[0] ?? '');
@@ -128,8 +131,8 @@ async function save(id: string, part: object): Promise<void> {
     }
 }
 
-function decorate(event: Event): void {
-    void save(only.value, { words: { decorative: (event.target as HTMLInputElement).checked } });
+function decorate(is: unknown): void {
+    void save(only.value, { words: { decorative: is === true } });
 }
 </script>
 
@@ -157,19 +160,15 @@ video {
     flex: none;
 }
 
-.tick {
-    display: flex;
-    align-items: start;
-    gap: 8px;
-    font-size: 13px;
+.panel :deep(.el-checkbox) {
+    height: auto;
+    white-space: normal;
 }
 
-input[type='checkbox'] {
+.panel > .el-button,
+.acts .el-button {
+    margin: 0;
     flex: none;
-    width: 16px;
-    height: 16px;
-    margin: 1px 0 0;
-    accent-color: var(--verd);
 }
 
 .uses,

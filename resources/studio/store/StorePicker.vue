@@ -8,13 +8,13 @@
                 aria-label="Find by words"
                 @input="filter = { ...filter, words: $event }"
             />
-            <label><input v-model="onlyUnused" type="checkbox" /> not used</label>
+            <ElCheckbox v-model="onlyUnused">not used</ElCheckbox>
         </div>
         <StoreGrid label="Pictures of the store" :store="store" :selection="selection" :size="128" :in-gallery="inGallery" @open="emit('put', [$event.id])" />
         <div class="line">
-            <button class="act" type="button" :disabled="wanted.length === 0" @click="put">
+            <ElButton :disabled="wanted.length === 0" @click="put">
                 {{ wanted.length === 0 ? 'Choose pictures to put in' : wanted.length === 1 ? 'Put 1 picture in' : `Put ${wanted.length} pictures in` }}
-            </button>
+            </ElButton>
             <span class="note">{{ store.total.value }} pictures</span>
         </div>
     </div>
@@ -54,21 +54,6 @@ function put(): void {
     align-items: center;
     justify-content: space-between;
     gap: 14px;
-}
-
-label {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-    white-space: nowrap;
-    font-size: 13px;
-}
-
-input[type='checkbox'] {
-    width: 16px;
-    height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
 }
 
 .line .note {

@@ -11,21 +11,13 @@
                 <div class="head">
                     <p class="count" role="status">{{ told }}</p>
                     <template v-if="isList">
-                        <button class="act first" type="button" @click="input?.click()">Add files</button>
-                        <input
-                            ref="input"
-                            class="unseen"
-                            type="file"
-                            multiple
-                            :accept="ACCEPTED"
-                            aria-label="Pictures to add to the store"
-                            tabindex="-1"
-                            @change="choose"
-                        />
-                        <label class="size">
+                        <FileButton label="Pictures to add to the store" multiple primary :accept="accepted" @choose="uploads.add(null, $event)"
+                            >Add files</FileButton
+                        >
+                        <div class="size">
                             <span>Thumbnails</span>
-                            <input v-model.number="size" type="range" min="90" max="280" step="10" aria-label="Size of the thumbnails" />
-                        </label>
+                            <ElSlider v-model="size" :min="90" :max="280" :step="10" :show-tooltip="false" aria-label="Size of the thumbnails" />
+                        </div>
                     </template>
                 </div>
                 <ProblemNote v-if="inUse.length > 0">
@@ -60,7 +52,7 @@
                 @restore="restore"
                 @delete="destroy"
             />
-            <TidyEditor v-if="tidied" :key="tidied" :picture-id="tidied" :others="selection.list.value.filter((id) => id !== tidied)" @close="tidied = null" />
+            <TidyEditor v-if="tidied" :key="tidied" :picture-id="tidied" :others="selection.list.value.filter((id) => id !== tidied)" @close="closeTidy" />
         </main>
     </div>
 </template>
@@ -68,11 +60,13 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
 import { useLocalStorage } from '@vueuse/core';
-import { computed, ref } from 'vue';
+import { computed, nextTick, ref } from 'vue';
 import { api, messageOf } from '../api/client';
+import { useVocabulary } from '../api/vocabulary';
 import { filesOf } from '../pictures/files-of';
-import { ACCEPTED, useUploads } from '../pictures/use-uploads';
+import { useUploads } from '../pictures/use-uploads';
 import { announce } from '../shared/announce';
+import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import TopBar from '../shared/TopBar.vue';
@@ -101,7 +95,7 @@ const uploads = useUploads();
 const view = ref<View>('all');
 const filter = ref(everything());
 const size = useLocalStorage('zinc-store-thumbnails', 150);
-const input = ref<HTMLInputElement>();
+const accepted = useVocabulary().files.join(',');
 const tidied = ref<string | null>(null);
 const problem = ref('');
 const inUse = ref<{ id: string; name: string; galleries: { title: string }[] }[]>([]);
@@ -118,12 +112,6 @@ const told = computed(() => {
 
 function drop(event: DragEvent): void {
     void filesOf(event.dataTransfer).then((files) => uploads.add(null, files));
-}
-
-function choose(event: Event): void {
-    const field = event.target as HTMLInputElement;
-    uploads.add(null, [...(field.files ?? [])]);
-    field.value = '';
 }
 
 async function act(work: () => Promise<unknown>, told_: string): Promise<void> {
@@ -153,6 +141,14 @@ async function restore(): Promise<void> {
 
 async function destroy(): Promise<void> {
     await act(() => api.post('pictures/delete', { pictures: selection.list.value }), 'Deleted for good.');
+}
+
+/** Back to the picture that was tidied. */
+async function closeTidy(): Promise<void> {
+    const id = tidied.value;
+    tidied.value = null;
+    await nextTick();
+    document.querySelector<HTMLElement>(`[data-item="${id}"]`)?.focus();
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -233,8 +229,7 @@ h1 {
     color: var(--z6);
 }
 
-input[type='range'] {
-    width: 110px;
-    accent-color: var(--verd);
+.size .el-slider {
+    width: 120px;
 }
 </style>

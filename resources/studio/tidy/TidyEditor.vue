@@ -21,45 +21,53 @@
             </header>
             <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
             <div class="row">
-                <button ref="first" class="act" type="button" @click="turn(-1)">Turn left</button>
-                <button class="act" type="button" @click="turn(1)">Turn right</button>
+                <ElButton ref="first" @click="turn(-1)">Turn left</ElButton>
+                <ElButton @click="turn(1)">Turn right</ElButton>
             </div>
-            <NumberSlider v-model="draft.straighten" label="Straighten" unit="°" :least="-15" :most="15" :step="0.1" />
+            <NumberControl
+                :model-value="draft.straighten"
+                label="Straighten"
+                unit="°"
+                :least="-tidying.steepest"
+                :most="tidying.steepest"
+                :step="0.1"
+                @input="draft.straighten = $event"
+            />
             <SegmentChoice v-model="ratio" label="Crop to" :columns="4" :options="RATIOS" />
-            <NumberSlider v-model="draft.brightness" label="Brightness" :least="-100" :most="100" />
-            <NumberSlider v-model="draft.contrast" label="Contrast" :least="-100" :most="100" />
+            <NumberControl
+                :model-value="draft.brightness"
+                label="Brightness"
+                :least="-tidying.light"
+                :most="tidying.light"
+                @input="draft.brightness = $event"
+            />
+            <NumberControl :model-value="draft.contrast" label="Contrast" :least="-tidying.light" :most="tidying.light" @input="draft.contrast = $event" />
             <div class="focal">
                 <p>Focal point {{ picture?.focal_by === 'person' ? 'as you set it' : 'found by itself' }}</p>
-                <button class="act" type="button" @click="moveFocal(null)">Find it</button>
+                <ElButton @click="moveFocal(null)">Find it</ElButton>
             </div>
             <figure>
                 <img v-if="picture" :src="outcome" alt="The outcome" />
             </figure>
             <div class="row">
-                <button
-                    class="act"
-                    type="button"
-                    :aria-pressed="comparing"
-                    @pointerdown="comparing = true"
-                    @pointerup="comparing = false"
-                    @pointerleave="comparing = false"
-                >
+                <ElButton :aria-pressed="comparing" @pointerdown="comparing = true" @pointerup="comparing = false" @pointerleave="comparing = false">
                     Hold for before (B)
-                </button>
-                <button class="act" type="button" @click="reset">Reset</button>
+                </ElButton>
+                <ElButton @click="reset">Reset</ElButton>
             </div>
-            <button v-if="others.length > 0" class="act" type="button" @click="applyToOthers">
+            <ElButton v-if="others.length > 0" @click="applyToOthers">
                 {{ applied ? `Applied to ${others.length} more` : `Apply to the ${others.length} chosen beside it` }}
-            </button>
-            <button class="act done" type="button" @click="close">Done</button>
+            </ElButton>
+            <ElButton type="info" @click="close">Done</ElButton>
         </aside>
     </section>
 </template>
 
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue';
+import { useVocabulary } from '../api/vocabulary';
 import { announce } from '../shared/announce';
-import NumberSlider from '../shared/NumberSlider.vue';
+import NumberControl from '../shared/NumberControl.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import CropBox from './CropBox.vue';
@@ -90,7 +98,8 @@ const shape = computed(() => {
 });
 const comparing = ref(false);
 const applied = ref(false);
-const first = ref<HTMLButtonElement>();
+const first = ref<{ $el: HTMLElement }>();
+const { tidying } = useVocabulary();
 
 const ratioInShares = computed(() => (ratio.value === 'free' ? null : ratio.value === 'own' ? 1 : Number(ratio.value) / shape.value));
 
@@ -98,7 +107,7 @@ watch([ratio, shape], () => {
     if (ratioInShares.value !== null) draft.crop = ofRatio(ratioInShares.value, draft.crop);
 });
 
-onMounted(() => first.value?.focus());
+onMounted(() => first.value?.$el.focus());
 
 /** The crop turns with the picture, and so does the focal point. */
 function turn(by: 1 | -1): void {
@@ -205,13 +214,9 @@ img {
     max-height: 160px;
 }
 
-.done {
-    border-color: var(--z8);
-    background: var(--z8);
-    color: #fff;
-}
-
-.done:hover:not(:disabled) {
-    background: var(--z6);
+.panel > .el-button,
+.row > .el-button {
+    flex: none;
+    margin: 0;
 }
 </style>

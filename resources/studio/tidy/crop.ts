@@ -1,9 +1,7 @@
 import type { Crop } from '../api/types';
+import { useVocabulary } from '../api/vocabulary';
 
 export const WHOLE: Crop = { left: 0, top: 0, width: 1, height: 1 };
-
-/** Least share of either side that is kept, as the core has it. */
-export const LEAST = 0.05;
 
 /** A corner or an edge that is dragged: -1 is left or top, 1 right or bottom, 0 neither. */
 export interface Grip {
@@ -24,14 +22,15 @@ export function moved(crop: Crop, dx: number, dy: number): Crop {
  * @param ratio width over height that is kept, in shares of the picture; null for any
  */
 export function dragged(crop: Crop, grip: Grip, dx: number, dy: number, ratio: number | null): Crop {
+    const { least } = useVocabulary().tidying;
     let left = crop.left;
     let top = crop.top;
     let right = crop.left + crop.width;
     let bottom = crop.top + crop.height;
-    if (grip.x < 0) left = clamp(left + dx, 0, right - LEAST);
-    if (grip.x > 0) right = clamp(right + dx, left + LEAST, 1);
-    if (grip.y < 0) top = clamp(top + dy, 0, bottom - LEAST);
-    if (grip.y > 0) bottom = clamp(bottom + dy, top + LEAST, 1);
+    if (grip.x < 0) left = clamp(left + dx, 0, right - least);
+    if (grip.x > 0) right = clamp(right + dx, left + least, 1);
+    if (grip.y < 0) top = clamp(top + dy, 0, bottom - least);
+    if (grip.y > 0) bottom = clamp(bottom + dy, top + least, 1);
     const free = { left, top, width: right - left, height: bottom - top };
     return ratio === null ? free : keptRatio(free, grip, ratio, crop);
 }

@@ -4,9 +4,8 @@
         <p class="note">
             Fetch the words as CSV, write in any spreadsheet, bring the file back. Rows find their picture by the column “item”, or else by “file”.
         </p>
-        <a class="act" :href="`/studio/api/galleries/${gallery.id}/words.csv`" download>Fetch the CSV</a>
-        <button class="act" type="button" @click="input?.click()">Bring a CSV back</button>
-        <input ref="input" class="unseen" type="file" accept=".csv,text/csv" aria-label="CSV to bring back" tabindex="-1" @change="look" />
+        <ElButton tag="a" :href="`/studio/api/galleries/${gallery.id}/words.csv`" download>Fetch the CSV</ElButton>
+        <FileButton label="CSV to bring back" accept=".csv,text/csv" @choose="look">Bring a CSV back</FileButton>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
         <div v-if="preview" class="preview" role="region" aria-label="What it changes" tabindex="0">
             <p role="status">
@@ -26,8 +25,8 @@
             </ul>
         </div>
         <div class="acts">
-            <button v-if="preview" class="act go" type="button" :disabled="count === 0" @click="apply">Apply</button>
-            <button class="act" type="button" @click="emit('close')">Close</button>
+            <ElButton type="info" v-if="preview" :disabled="count === 0" @click="apply">Apply</ElButton>
+            <ElButton @click="emit('close')">Close</ElButton>
         </div>
     </section>
 </template>
@@ -37,11 +36,11 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import type { Gallery, TablePreview } from '../api/types';
 import { announce } from '../shared/announce';
+import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 
 const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ applied: [gallery: Gallery]; close: [] }>();
-const input = ref<HTMLInputElement>();
 const file = ref<File>();
 const preview = ref<TablePreview>();
 const problem = ref('');
@@ -59,16 +58,14 @@ function form(): FormData {
     return body;
 }
 
-async function look(event: Event): Promise<void> {
-    const field = event.target as HTMLInputElement;
-    file.value = field.files?.[0];
+async function look([chosen]: File[]): Promise<void> {
+    file.value = chosen;
     problem.value = '';
     try {
         preview.value = await api.post<TablePreview>(`galleries/${props.gallery.id}/words.csv/preview`, form());
     } catch (error) {
         problem.value = messageOf(error);
     }
-    field.value = '';
 }
 
 async function apply(): Promise<void> {
@@ -122,19 +119,12 @@ em {
     gap: 8px;
 }
 
-.go {
+.csv > .el-button,
+.acts .el-button {
+    margin: 0;
+}
+
+.acts .el-button--info {
     flex: 1;
-    border-color: var(--z8);
-    background: var(--z8);
-    color: #fff;
-}
-
-.go:hover:not(:disabled) {
-    background: var(--z6);
-}
-
-.go:disabled {
-    border-color: var(--z3);
-    background: var(--z1);
 }
 </style>

@@ -4,29 +4,29 @@
         <p class="note">{{ items.length === gallery.items.length ? `All ${items.length}` : `The ${items.length} chosen` }}</p>
         <label class="line">
             <span>Word</span>
-            <select v-model="fill.field">
-                <option v-for="column in FIELDS" :key="column.key" :value="column.key">{{ column.label }}</option>
-            </select>
+            <ElSelect v-model="fill.field" aria-label="Word">
+                <ElOption v-for="word in vocabulary.words" :key="word.field" :value="word.field" :label="word.label" />
+            </ElSelect>
         </label>
-        <SegmentChoice v-model="fill.act" label="What" :columns="3" :options="ACTS" />
+        <SegmentChoice v-model="fill.act" label="What" :columns="3" :options="vocabulary.fill.acts" />
         <label v-if="fill.act === 'replace'" class="stack">
             <span>Find</span>
-            <ElInput v-model="fill.find" />
+            <ElInput v-model="fill.find" :maxlength="vocabulary.fill.longest" />
         </label>
         <label v-if="fill.act !== 'clear'" class="stack">
             <span>{{ fill.act === 'replace' ? 'Put in its place' : 'Text' }}</span>
-            <ElInput ref="text" v-model="fill.text" placeholder="[title], [place] of [all]" />
+            <ElInput v-model="fill.text" :maxlength="vocabulary.fill.longest" placeholder="[title], [place] of [all]" />
         </label>
         <div v-if="fill.act !== 'clear'" class="tokens" role="group" aria-label="Tokens">
-            <button v-for="token in TOKENS" :key="token.name" type="button" :title="token.says" @click="fill.text += `[${token.name}]`">
-                [{{ token.name }}]
-            </button>
+            <ElButton v-for="token in vocabulary.fill.tokens" :key="token.value" size="small" :title="token.label" @click="fill.text += `[${token.value}]`">
+                [{{ token.value }}]
+            </ElButton>
         </div>
         <label v-if="fill.text.includes('[place]')" class="line">
             <span>Count from</span>
-            <input v-model.number="fill.from" type="number" min="0" max="100000" />
+            <ElInputNumber v-model="fill.from" :min="0" :max="vocabulary.fill.farthest" :precision="0" aria-label="Count from" />
         </label>
-        <label class="tick"><input v-model="fill.only_empty" type="checkbox" /> only where there is none</label>
+        <ElCheckbox v-model="fill.only_empty">only where there is none</ElCheckbox>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
         <div class="preview" role="region" aria-label="What it comes to" tabindex="0">
             <p class="note" role="status">{{ changed.length === 0 ? 'Nothing changes.' : `${changed.length} of ${rows.length} change` }}</p>
@@ -38,8 +38,8 @@
             </ol>
         </div>
         <div class="acts">
-            <button class="act go" type="button" :disabled="changed.length === 0" @click="emit('apply', { ...fill }, items)">Fill {{ changed.length }}</button>
-            <button class="act" type="button" @click="emit('close')">Close</button>
+            <ElButton type="info" :disabled="changed.length === 0" @click="emit('apply', { ...fill }, items)">Fill {{ changed.length }}</ElButton>
+            <ElButton @click="emit('close')">Close</ElButton>
         </div>
     </section>
 </template>
@@ -48,36 +48,17 @@
 import { useDebounceFn } from '@vueuse/core';
 import { computed, reactive, ref, watch } from 'vue';
 import { api, messageOf } from '../api/client';
+import { useVocabulary } from '../api/vocabulary';
 import type { FillRow, FillSettings, Gallery } from '../api/types';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
-import { COLUMNS } from './fields';
-
-const FIELDS = COLUMNS.filter(({ key }) => key !== 'decorative');
-
-const ACTS = [
-    { value: 'set', label: 'Set' },
-    { value: 'before', label: 'Add before' },
-    { value: 'after', label: 'Add after' },
-    { value: 'replace', label: 'Replace' },
-    { value: 'clear', label: 'Clear' },
-] as const;
-
-const TOKENS = [
-    { name: 'title', says: 'The title of the picture' },
-    { name: 'place', says: 'Its number, counted from where you say' },
-    { name: 'all', says: 'How many pictures are filled' },
-    { name: 'day', says: 'The day it was taken' },
-    { name: 'album', says: 'The album it is in' },
-    { name: 'camera', says: 'The camera it was taken with' },
-    { name: 'file', says: 'Its file name without the ending' },
-] as const;
 
 /** ms after the last change until the outcome is asked for. */
 const PAUSE = 180;
 
 const props = defineProps<{ gallery: Gallery; items: string[] }>();
 const emit = defineEmits<{ apply: [fill: FillSettings, items: string[]]; close: [] }>();
+const vocabulary = useVocabulary();
 const fill = reactive<FillSettings>({ field: 'title', act: 'set', text: '', find: '', only_empty: false, from: 1 });
 const rows = ref<FillRow[]>([]);
 const problem = ref('');
@@ -124,39 +105,10 @@ watch([fill, () => props.items, () => props.gallery.version], look, { deep: true
     color: var(--z6);
 }
 
-input[type='number'] {
-    width: 90px;
-}
-
 .tokens {
     display: flex;
     flex-wrap: wrap;
     gap: 4px;
-}
-
-.tokens button {
-    min-height: 26px;
-    padding: 0 6px;
-    border: 1px solid var(--z3);
-    border-radius: var(--corner);
-    background: var(--z1);
-    font: 12px var(--type);
-    color: var(--z7);
-    cursor: pointer;
-}
-
-.tick {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    font-size: 13px;
-}
-
-input[type='checkbox'] {
-    width: 16px;
-    height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
 }
 
 .preview {
@@ -189,19 +141,17 @@ b {
     gap: 8px;
 }
 
-.go {
+.line .el-select,
+.line .el-input-number {
+    width: 190px;
+}
+
+.tokens .el-button,
+.acts .el-button {
+    margin: 0;
+}
+
+.acts .el-button--info {
     flex: 1;
-    border-color: var(--z8);
-    background: var(--z8);
-    color: #fff;
-}
-
-.go:hover:not(:disabled) {
-    background: var(--z6);
-}
-
-.go:disabled {
-    border-color: var(--z3);
-    background: var(--z1);
 }
 </style>

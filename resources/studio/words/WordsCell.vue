@@ -24,7 +24,7 @@
             @paste.stop="plainPaste($event, column.hasLines)"
         />
         <template v-else-if="column.key === 'decorative'">
-            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : 'no' }}</span>
+            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : '' }}</span>
         </template>
         <template v-else>
             <span class="text">{{ item.words[column.key] }}</span>
@@ -47,6 +47,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref } from 'vue';
 import type { Item } from '../api/types';
+import { stepOf } from '../shared/roving';
 import { plainPaste } from '../shared/plain-paste';
 import type { Column } from './fields';
 
@@ -126,9 +127,7 @@ function onFieldKey(event: KeyboardEvent): void {
 }
 
 function onCellKey(event: KeyboardEvent): void {
-    const step: [number, number] | undefined = (
-        { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] } as Record<string, [number, number]>
-    )[event.key];
+    const step = stepOf(event.key);
     if (step) {
         event.preventDefault();
         emit('go', ...step);

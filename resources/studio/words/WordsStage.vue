@@ -2,18 +2,16 @@
     <div v-if="gallery" class="stage" :class="{ narrow }">
         <section class="mat" aria-label="Words">
             <div class="head">
-                <details class="columns">
-                    <summary class="act">Columns</summary>
-                    <div>
-                        <label v-for="column in COLUMNS" :key="column.key"
-                            ><input v-model="shownKeys" type="checkbox" :value="column.key" /> {{ column.label }}</label
-                        >
-                    </div>
-                </details>
-                <label class="only"><input v-model="onlyFlawed" type="checkbox" /> only what needs work ({{ flawed }})</label>
+                <ElPopover trigger="click" placement="bottom-start" :width="190">
+                    <template #reference><ElButton>Columns</ElButton></template>
+                    <ElCheckboxGroup v-model="shownKeys" class="columns" aria-label="Columns">
+                        <ElCheckbox v-for="column in columns" :key="column.key" :value="column.key">{{ column.label }}</ElCheckbox>
+                    </ElCheckboxGroup>
+                </ElPopover>
+                <ElCheckbox v-model="onlyFlawed">only what needs work ({{ flawed }})</ElCheckbox>
                 <span class="grow" />
-                <button class="act" type="button" :aria-pressed="tool === 'fill'" @click="tool = tool === 'fill' ? 'look' : 'fill'">Fill many</button>
-                <button class="act" type="button" :aria-pressed="tool === 'csv'" @click="tool = tool === 'csv' ? 'look' : 'csv'">Spreadsheet</button>
+                <ElButton :aria-pressed="tool === 'fill'" @click="tool = tool === 'fill' ? 'look' : 'fill'">Fill many</ElButton>
+                <ElButton :aria-pressed="tool === 'csv'" @click="tool = tool === 'csv' ? 'look' : 'csv'">Spreadsheet</ElButton>
             </div>
             <p v-if="gallery.items.length === 0" class="empty">No pictures yet; add some in the stage Pictures.</p>
             <p v-else-if="items.length === 0" class="empty">Nothing needs work.</p>
@@ -40,8 +38,8 @@
                             <dd>{{ String(current.picture.words[field]) || 'nothing' }}</dd>
                         </template>
                     </dl>
-                    <button class="act" type="button" @click="backToOwn(current)">Back to the picture’s own</button>
-                    <button class="act" type="button" @click="makeOwn(current)">Make these the picture’s own</button>
+                    <ElButton @click="backToOwn(current)">Back to the picture’s own</ElButton>
+                    <ElButton @click="makeOwn(current)">Make these the picture’s own</ElButton>
                 </template>
                 <p class="note keys">
                     Tab and Enter go on, Escape takes back, Delete returns to the picture’s own word. A column copied from a spreadsheet fills down.
@@ -56,10 +54,10 @@ import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import type { FillSettings, Item, WordChange } from '../api/types';
-import { useGallery } from '../bench/use-gallery';
+import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
 import CsvPanel from './CsvPanel.vue';
-import { COLUMNS, FIRST_COLUMNS } from './fields';
+import { columnsOfWords, FIRST_COLUMNS } from './fields';
 import FillPanel from './FillPanel.vue';
 import WordsList from './WordsList.vue';
 import WordsTable from './WordsTable.vue';
@@ -73,7 +71,8 @@ const tool = ref<'look' | 'fill' | 'csv'>('look');
 const chosen = ref(new Set<string>());
 const here = ref(0);
 
-const shown = computed(() => COLUMNS.filter(({ key }) => shownKeys.value.includes(key)));
+const columns = columnsOfWords();
+const shown = computed(() => columns.filter(({ key }) => shownKeys.value.includes(key)));
 const pictures = computed(() => gallery.value?.items.filter(({ kind }) => kind !== 'text') ?? []);
 const flawed = computed(() => pictures.value.filter(({ flaws }) => flaws.length > 0).length);
 const items = computed(() => (onlyFlawed.value ? pictures.value.filter(({ flaws }) => flaws.length > 0) : pictures.value));
@@ -116,6 +115,10 @@ async function makeOwn(item: Item): Promise<void> {
 </script>
 
 <style scoped>
+.columns {
+    display: grid;
+}
+
 .stage {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 336px;
@@ -147,45 +150,6 @@ async function makeOwn(item: Item): Promise<void> {
     flex: 1;
 }
 
-.columns {
-    position: relative;
-}
-
-summary {
-    list-style: none;
-}
-
-.columns > div {
-    position: absolute;
-    z-index: 10;
-    top: 36px;
-    left: 0;
-    display: grid;
-    gap: 2px;
-    width: 180px;
-    padding: 10px 12px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--z0);
-    box-shadow: 0 8px 24px rgb(20 27 31 / 0.28);
-}
-
-.columns label,
-.only {
-    display: flex;
-    align-items: center;
-    gap: 8px;
-    min-height: 28px;
-    font-size: 13px;
-}
-
-input[type='checkbox'] {
-    width: 16px;
-    height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
-}
-
 .scroll {
     min-height: 0;
     overflow: auto;
@@ -212,6 +176,11 @@ input[type='checkbox'] {
     max-height: 260px;
     object-fit: contain;
     background: var(--z1);
+}
+
+.panel > .el-button {
+    flex: none;
+    margin: 0;
 }
 
 .panel > section {

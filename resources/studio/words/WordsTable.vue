@@ -13,8 +13,17 @@
             <span v-for="column in columns" :key="column.key" role="columnheader">{{ column.label }}</span>
         </div>
         <div v-for="(item, row) in items" :key="item.id" class="row" :class="{ here: row === place.row }" role="row" :aria-rowindex="row + 2">
-            <span class="picture" role="rowheader">
-                <input type="checkbox" :checked="chosen.has(item.id)" :aria-label="`Choose ${nameOf(item)}`" @change="emit('choose', item.id)" />
+            <span
+                :ref="(cell) => keep(cell, row, CHOOSER)"
+                class="picture"
+                role="rowheader"
+                :tabindex="place.row === row && place.column === CHOOSER ? 0 : -1"
+                :aria-label="`${row + 1}. ${nameOf(item)}${chosen.has(item.id) ? ', chosen' : ''}`"
+                @focus="stand(row, CHOOSER)"
+                @click="emit('choose', item.id)"
+                @keydown="onChooser($event, item)"
+            >
+                <i class="tick" :class="{ on: chosen.has(item.id) }" aria-hidden="true" />
                 <img v-if="item.picture?.thumbnail" :src="item.picture.thumbnail" alt="" loading="lazy" />
                 <span class="number">{{ row + 1 }}</span>
             </span>
@@ -37,6 +46,7 @@
 <script setup lang="ts">
 import { computed, ref, type ComponentPublicInstance } from 'vue';
 import type { Item, WordChange } from '../api/types';
+import { stepOf } from '../shared/roving';
 import { plainText } from '../shared/plain-paste';
 import { cellsOf, isBlock } from './block';
 import type { Column } from './fields';
@@ -48,6 +58,9 @@ const table = ref<HTMLElement>();
 const place = ref({ row: 0, column: 0 });
 /** px of the column with the pictures. */
 const PICTURE = 98;
+
+/** The place of the cell that chooses its row: before the first column. */
+const CHOOSER = -1;
 
 /** What a cell lets its table do. */
 interface Cell {
@@ -77,14 +90,23 @@ function stand(row: number, column: number): void {
 
 /** From the cell one stands on: rows and columns further; beyond the last column begins the next row. */
 function go(rows: number, columns: number): void {
-    const width = props.columns.length;
-    const at = columns === 0 ? (place.value.row + rows) * width + place.value.column : place.value.row * width + place.value.column + columns;
+    const width = props.columns.length + 1;
+    const from = place.value.column - CHOOSER;
+    const at = columns === 0 ? (place.value.row + rows) * width + from : place.value.row * width + from + columns;
     const last = props.items.length * width - 1;
     if (at < 0 || at > last) return;
     const row = Math.floor(at / width);
-    const column = at % width;
+    const column = (at % width) + CHOOSER;
     stand(row, column);
     cells.get(`${row} ${column}`)?.focus();
+}
+
+function onChooser(event: KeyboardEvent, item: Item): void {
+    const step = stepOf(event.key);
+    if (step) go(...step);
+    else if (event.key === ' ' || event.key === 'Enter') emit('choose', item.id);
+    else return;
+    event.preventDefault();
 }
 
 /** A column or a block from a spreadsheet fills down and across from where one stands. */
@@ -150,6 +172,7 @@ defineExpose({
 }
 
 .picture {
+    cursor: pointer;
     display: flex;
     align-items: center;
     gap: 6px;
@@ -169,11 +192,22 @@ img {
     font-variant-numeric: tabular-nums;
 }
 
-input[type='checkbox'] {
+.picture:focus-visible {
+    outline-offset: -2px;
+}
+
+.tick {
     flex: none;
     width: 16px;
     height: 16px;
-    margin: 0;
-    accent-color: var(--verd);
+    border: 1px solid var(--z4);
+    border-radius: var(--corner);
+    background: var(--z0);
+}
+
+.tick.on {
+    border-color: var(--verd);
+    background: var(--verd)
+        url("data:image/svg+xml,%3Csvg xmlns='http://www.w3.org/2000/svg' viewBox='0 0 16 16' fill='none' stroke='white' stroke-width='2'%3E%3Cpath d='m3.5 8 3 3 6-6.5'/%3E%3C/svg%3E");
 }
 </style>

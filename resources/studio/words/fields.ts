@@ -1,7 +1,8 @@
-import type { WordField } from '../api/types';
+import { useVocabulary } from '../api/vocabulary';
+import type { WordField, WordKey } from '../api/types';
 
 export interface Column {
-    key: WordField | 'decorative';
+    key: WordKey;
     label: string;
     /** px that it needs at least, and its share of what is left. */
     least: number;
@@ -10,15 +11,30 @@ export interface Column {
     hasLines: boolean;
 }
 
-export const COLUMNS: readonly Column[] = [
-    { key: 'title', label: 'Title', least: 140, share: 1.2, longest: 200, hasLines: false },
-    { key: 'caption', label: 'Caption', least: 150, share: 1.6, longest: 1000, hasLines: true },
-    { key: 'alt', label: 'Alt text', least: 180, share: 2, longest: 1000, hasLines: true },
-    { key: 'description', label: 'Description', least: 180, share: 2, longest: 5000, hasLines: true },
-    { key: 'link', label: 'Link', least: 130, share: 1, longest: 2000, hasLines: false },
-    { key: 'credit', label: 'Credit', least: 110, share: 1, longest: 300, hasLines: false },
-    { key: 'decorative', label: 'Decorative', least: 92, share: 0, longest: 0, hasLines: false },
-];
+/** px and share of each column. */
+const ROOM: Record<WordField, [number, number]> = {
+    title: [140, 1.2],
+    caption: [150, 1.6],
+    alt: [180, 2],
+    description: [180, 2],
+    link: [130, 1],
+    credit: [110, 1],
+};
+
+/** One column for each word there is, and one for what is decorative. */
+export function columnsOfWords(): Column[] {
+    return [
+        ...useVocabulary().words.map(({ field, label, longest, has_lines }) => ({
+            key: field,
+            label,
+            least: ROOM[field][0],
+            share: ROOM[field][1],
+            longest,
+            hasLines: has_lines,
+        })),
+        { key: 'decorative', label: 'Decorative', least: 92, share: 0, longest: 0, hasLines: false },
+    ];
+}
 
 /** Columns that are shown until a person chooses others. */
-export const FIRST_COLUMNS: Column['key'][] = ['title', 'caption', 'alt', 'decorative'];
+export const FIRST_COLUMNS: WordKey[] = ['title', 'caption', 'alt', 'decorative'];

@@ -6,38 +6,37 @@ namespace App\Http\Controllers\Studio;
 
 use App\Actions\ChangeGallery;
 use App\Actions\CreateGallery;
+use App\Http\GalleryAnswer;
 use App\Http\Requests\ChangeGalleryRequest;
 use App\Http\Requests\CreateGalleryRequest;
-use App\Http\Resources\GalleryCard;
-use App\Http\Resources\GalleryResource;
 use App\Models\Gallery;
+use App\Proofing\GalleryCards;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 /** Galleries as their editors see them. */
-final class GalleryController
+final readonly class GalleryController
 {
-    public function index(): AnonymousResourceCollection
+    public function __construct(private GalleryAnswer $answer)
     {
-        $galleries = Gallery::query()->with([Gallery::ITEMS, 'panes.page', 'edition'])->latest('updated_at')->latest('id')->get();
+    }
 
-        return GalleryCard::collection($galleries);
+    public function index(GalleryCards $cards): JsonResponse
+    {
+        return new JsonResponse($cards->all());
     }
 
     public function store(CreateGalleryRequest $request, CreateGallery $create): JsonResponse
     {
-        $gallery = $create->handle($request->string('title')->toString());
-
-        return GalleryResource::of($gallery)->response()->setStatusCode(201);
+        return $this->answer->of($create->handle($request->string('title')->toString()), 201);
     }
 
-    public function show(Gallery $gallery): GalleryResource
+    public function show(Gallery $gallery): JsonResponse
     {
-        return GalleryResource::of($gallery);
+        return $this->answer->of($gallery);
     }
 
-    public function update(ChangeGalleryRequest $request, Gallery $gallery, ChangeGallery $change): GalleryResource
+    public function update(ChangeGalleryRequest $request, Gallery $gallery, ChangeGallery $change): JsonResponse
     {
-        return GalleryResource::of($change->handle($gallery->id, $request->integer('version'), $request->change(), $request->userId()));
+        return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId()));
     }
 }

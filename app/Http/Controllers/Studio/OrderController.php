@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Studio;
 
 use App\Actions\OrderGallery;
+use App\Http\GalleryAnswer;
 use App\Http\Requests\OrderRequest;
-use App\Http\Resources\GalleryResource;
 use App\Models\Gallery;
 use Illuminate\Http\JsonResponse;
 
@@ -15,11 +15,11 @@ final class OrderController
 {
     public function show(OrderRequest $request, Gallery $gallery, OrderGallery $order): JsonResponse
     {
-        return new JsonResponse(['items' => $order->preview($gallery, $request->order())]);
+        return new JsonResponse(['items' => $order->preview($gallery, $request->by(), $request->seed())]);
     }
 
-    public function store(OrderRequest $request, Gallery $gallery, OrderGallery $order): GalleryResource
+    public function store(OrderRequest $request, Gallery $gallery, OrderGallery $order, GalleryAnswer $answer): JsonResponse
     {
-        return GalleryResource::of($order->handle($gallery, $request->integer('version'), $request->order(), $request->userId()));
+        return $answer->of($order->handle($gallery, $request->integer('version'), $request->by(), $request->seed(), $request->userId()));
     }
 }

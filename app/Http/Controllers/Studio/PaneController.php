@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
-use App\Actions\QueueMissingRenditions;
+use App\Actions\ResizePane;
 use App\Http\Requests\PaneSizeRequest;
 use App\Http\Requests\PlacePaneRequest;
-use App\Models\Gallery;
 use App\Models\Pane;
 use Illuminate\Http\JsonResponse;
 
@@ -21,10 +20,9 @@ final class PaneController
         return new JsonResponse(['id' => $pane->id], 201);
     }
 
-    public function update(PaneSizeRequest $request, Pane $pane, QueueMissingRenditions $missing): JsonResponse
+    public function update(PaneSizeRequest $request, Pane $pane, ResizePane $resize): JsonResponse
     {
-        $pane->update(['tile_size' => $request->size()?->value]);
-        $missing->handle($pane->gallery->load(Gallery::ITEMS));
+        $resize->handle($pane, $request->input('tile_size'));
 
         return new JsonResponse(null, 204);
     }

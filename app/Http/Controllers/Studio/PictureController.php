@@ -34,7 +34,7 @@ final class PictureController
 
     public function update(ChangePictureRequest $request, Picture $picture, ChangePicture $change): PictureResource
     {
-        $change->handle($picture, $request->words(), $request->only(['keywords', 'poster']), $request->has('focal'), $request->focal(), $request->recipe());
+        $change->handle($picture, $request->facts());
 
         return new PictureResource($picture->refresh()->load('poster'));
     }

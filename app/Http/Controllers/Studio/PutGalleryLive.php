@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Studio;
 
 use App\Actions\PrepareGallery;
+use App\Http\GalleryAnswer;
 use App\Http\Requests\VersionRequest;
-use App\Http\Resources\GalleryResource;
 use App\Publishing\PutLive;
 use Illuminate\Http\JsonResponse;
 
@@ -16,7 +16,7 @@ final class PutGalleryLive
     /** Seconds for which one request makes files, so that a person sees it get on. */
     private const A_WHILE = 2.0;
 
-    public function __invoke(VersionRequest $request, string $gallery, PrepareGallery $preparation, PutLive $live): GalleryResource|JsonResponse
+    public function __invoke(VersionRequest $request, string $gallery, PrepareGallery $preparation, PutLive $live, GalleryAnswer $answer): JsonResponse
     {
         $version = $request->integer('version');
         $lacking = $preparation->handle($gallery, $version, self::A_WHILE);
@@ -24,6 +24,6 @@ final class PutGalleryLive
             return new JsonResponse(['lacking' => $lacking], JsonResponse::HTTP_ACCEPTED);
         }
 
-        return GalleryResource::of($live->handle($gallery, $version, $request->userId()));
+        return $answer->of($live->handle($gallery, $version, $request->userId()));
     }
 }

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Studio;
 
 use App\Http\Requests\CandidatesRequest;
-use App\Http\Resources\GalleryCandidates;
 use App\Models\Gallery;
-use App\Models\Site;
-use App\Publishing\GalleryRenderer;
+use App\Proofing\GalleryCandidates;
 use Illuminate\Http\JsonResponse;
 
 /** Layouts side by side, measured. */
 final class ShowCandidates
 {
-    public function __invoke(CandidatesRequest $request, Gallery $gallery): JsonResponse
+    public function __invoke(CandidatesRequest $request, Gallery $gallery, GalleryCandidates $candidates): JsonResponse
     {
-        $drawn = GalleryRenderer::ofDraft($gallery->loadMissing(Gallery::ITEMS));
-
-        return new JsonResponse(GalleryCandidates::of($drawn, Site::query()->firstOrFail()->contentWidth(), $request->weights()));
+        return new JsonResponse($candidates->of($gallery, $request->weights()));
     }
 }

@@ -18,8 +18,8 @@ final class TakeFromSource
      */
     public function __invoke(TakeFromSourceRequest $request, string $source, TakeSourceFiles $take): JsonResponse
     {
-        $pile = $take->handle($source, $request->files(), $request->gallery(), $request->userId());
+        $batch = $take->handle($source, $request->files(), $request->gallery(), $request->userId());
 
-        return TakenInResource::of($pile);
+        return TakenInResource::of($batch);
     }
 }

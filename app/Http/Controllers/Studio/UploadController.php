@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\FinishUpload;
 use App\Http\Requests\BeginUploadRequest;
 use App\Http\Requests\PartRequest;
 use App\Http\Resources\TakenInResource;
-use App\Intake\FinishUpload;
 use App\Intake\IntakeException;
 use App\Intake\PartException;
 use App\Intake\Parts;

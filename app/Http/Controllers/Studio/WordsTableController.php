@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Studio;
 
 use App\Actions\WordsTable;
+use App\Http\GalleryAnswer;
 use App\Http\Requests\WordsTableRequest;
-use App\Http\Resources\GalleryResource;
 use App\Models\Gallery;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -26,10 +26,10 @@ final readonly class WordsTableController
         return new Response($this->table->out($gallery), 200, ['Content-Type' => 'text/csv; charset=utf-8', 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'Cache-Control' => 'private, no-store']);
     }
 
-    public function store(WordsTableRequest $request, Gallery $gallery): JsonResponse
+    public function store(WordsTableRequest $request, Gallery $gallery, GalleryAnswer $answer): JsonResponse
     {
         $outcome = $this->table->in($gallery, $request->integer('version'), $request->csv(), $request->userId());
 
-        return new JsonResponse(['gallery' => GalleryResource::of($outcome['gallery']), 'problems' => $outcome['problems']]);
+        return new JsonResponse(['gallery' => $answer->facts($outcome['gallery']), 'problems' => $outcome['problems']]);
     }
 }

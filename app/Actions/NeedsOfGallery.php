@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\Picture;
+use ZincPane\Core\Delivery\RenditionPlan;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Layout\Sections;
+
+/** Finds out what files a gallery needs of its pictures, wherever it stands. */
+final readonly class NeedsOfGallery
+{
+    public function __construct(private Sections $sections)
+    {
+    }
+
+    /** Needs the items with their pictures loaded. */
+    public function of(Gallery $gallery): GalleryNeeds
+    {
+        $pictures = $shapes = $albums = $large = [];
+        foreach ($gallery->items as $row) {
+            $face = self::faceOf($row);
+            if ($face !== null) {
+                $pictures[] = $face;
+                $shapes[] = $face->size()->ratio();
+                $albums[] = $row->album;
+                $large[] = $row->is_large;
+            }
+        }
+        $arrangements = [];
+        foreach (self::designs($gallery) as $design) {
+            foreach ($this->sections->of($shapes, $albums, $large, $gallery->albumsInUse(), $design) as $section) {
+                $arrangements[] = $section->arrangement;
+            }
+        }
+
+        return new GalleryNeeds($pictures, RenditionPlan::of($gallery->design, $arrangements));
+    }
+
+    /**
+     * The gallery's own, and that of each pane with tiles of another size.
+     *
+     * @return non-empty-list<GalleryDesign>
+     */
+    private static function designs(Gallery $gallery): array
+    {
+        $designs = [$gallery->design];
+        foreach ($gallery->panes->whereNotNull('tile_size')->unique('tile_size') as $pane) {
+            $designs[] = $pane->tileSize()?->in($gallery->design) ?? $gallery->design;
+        }
+
+        return $designs;
+    }
+
+    private static function faceOf(GalleryItem $row): ?Picture
+    {
+        return $row->is_hidden ? null : $row->picture?->face();
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+/** What was refused; the codes stay. */
+enum Refusal: string
+{
+    case Setting = 'setting-not-possible';
+
+    case Change = 'change-not-possible';
+
+    public function title(): string
+    {
+        return match ($this) {
+            self::Setting => 'A setting cannot be so',
+            self::Change => 'The change cannot be made',
+        };
+    }
+}

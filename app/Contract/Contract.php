@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+/** What every address of the studio's API answers, as JSON Schema: what the studio's types are made from and the tests hold every answer against. */
+final class Contract
+{
+    /** In place of a type: an answer without a body, or with one that is no JSON. */
+    public const NO_BODY = '';
+
+    public const NO_JSON = '*';
+
+    /** Answers by method and address: the type of each status below 400. All others are a Problem. */
+    private const ANSWERS = [
+        'GET session' => [200 => 'Session'],
+        'POST session' => [200 => 'Session'],
+        'DELETE session' => [204 => self::NO_BODY],
+        'GET vocabulary' => [200 => 'Vocabulary'],
+        'GET galleries' => [200 => 'GalleryList'],
+        'POST galleries' => [201 => 'Gallery'],
+        'GET galleries/{gallery}' => [200 => 'Gallery'],
+        'PATCH galleries/{gallery}' => [200 => 'Gallery'],
+        'POST galleries/{gallery}/undo' => [200 => 'Gallery'],
+        'POST galleries/{gallery}/redo' => [200 => 'Gallery'],
+        'POST galleries/{gallery}/live' => [200 => 'Gallery', 202 => 'Lacking'],
+        'POST galleries/{gallery}/pictures' => [200 => 'TakenIn', 201 => 'TakenIn'],
+        'POST galleries/{gallery}/items' => [201 => 'Gallery'],
+        'POST galleries/{gallery}/texts' => [201 => 'Gallery'],
+        'GET galleries/{gallery}/pulse' => [200 => 'Pulse'],
+        'GET galleries/{gallery}/candidates' => [200 => 'Alternatives'],
+        'GET galleries/{gallery}/layout' => [200 => 'Proof'],
+        'GET galleries/{gallery}/order' => [200 => 'OrderPreview'],
+        'POST galleries/{gallery}/order' => [200 => 'Gallery'],
+        'POST galleries/{gallery}/fill' => [200 => 'Gallery'],
+        'POST galleries/{gallery}/fill/preview' => [200 => 'FillPreview'],
+        'GET galleries/{gallery}/words.csv' => [200 => self::NO_JSON],
+        'POST galleries/{gallery}/words.csv' => [200 => 'TableTaken'],
+        'POST galleries/{gallery}/words.csv/preview' => [200 => 'TablePreview'],
+        'GET pictures' => [200 => 'StorePage'],
+        'GET pictures/look-alikes' => [200 => 'LookAlikes'],
+        'POST pictures/bin' => [200 => 'InUse'],
+        'POST pictures/restore' => [204 => self::NO_BODY],
+        'POST pictures/delete' => [200 => 'Deleted'],
+        'POST pictures/tidy' => [204 => self::NO_BODY],
+        'GET pictures/{picture}' => [200 => 'PictureDetails'],
+        'PATCH pictures/{picture}' => [200 => 'PictureDetails'],
+        'GET pictures/{picture}/uses' => [200 => 'Uses'],
+        'GET pictures/{picture}/tidied' => [200 => self::NO_JSON],
+        'POST uploads' => [201 => self::NO_BODY],
+        'HEAD uploads/{upload}' => [200 => self::NO_BODY],
+        'GET uploads/{upload}' => [200 => self::NO_BODY],
+        'PATCH uploads/{upload}' => [200 => 'TakenIn', 201 => 'TakenIn', 202 => 'BatchBegun', 204 => self::NO_BODY],
+        'DELETE uploads/{upload}' => [204 => self::NO_BODY],
+        'GET batches/{batch}' => [200 => 'Batch'],
+        'GET sources' => [200 => 'SourceList'],
+        'GET sources/{source}' => [200 => 'SourceFiles'],
+        'GET sources/{source}/files/{file}' => [200 => self::NO_JSON, 304 => self::NO_BODY],
+        'POST sources/{source}/take' => [202 => 'BatchBegun'],
+        'GET pages' => [200 => 'SitePages'],
+        'PATCH pages/{page}' => [200 => 'SitePage'],
+        'POST panes' => [201 => 'PanePlaced'],
+        'PATCH panes/{pane}' => [204 => self::NO_BODY],
+        'DELETE panes/{pane}' => [204 => self::NO_BODY],
+    ];
+
+    /**
+     * @return array<string, Type> by name
+     */
+    public static function types(): array
+    {
+        $types = [...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all()];
+        ksort($types);
+
+        return $types;
+    }
+
+    /**
+     * The whole contract as one schema, with every type among its definitions.
+     *
+     * @return array<string, mixed>
+     */
+    public static function schema(): array
+    {
+        return [
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => 'urn:zinc-pane:contract',
+            '$defs' => array_map(static fn (Type $type): array => $type->schema(), self::types()),
+        ];
+    }
+
+    /**
+     * The type of an answer.
+     *
+     * @param  string  $address  of the route, after "studio/api/"
+     * @return ?string a name, NO_BODY or NO_JSON; null when no such answer was agreed upon
+     */
+    public static function answer(string $method, string $address, int $status): ?string
+    {
+        $agreed = self::ANSWERS["{$method} {$address}"] ?? null;
+
+        return $agreed === null ? null : ($status >= 400 ? 'Problem' : $agreed[$status] ?? null);
+    }
+
+    /**
+     * @return list<string> "GET galleries"
+     */
+    public static function addresses(): array
+    {
+        return array_keys(self::ANSWERS);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use App\Models\PictureKind;
+use App\Models\PictureState;
+
+/** Pictures of the store, where they come from, pages of the site, and who is signed in. */
+final class PictureTypes
+{
+    /**
+     * @return array<string, Type> by name
+     */
+    public static function all(): array
+    {
+        $kind = Type::enum(PictureKind::class);
+        $state = Type::enum(PictureState::class);
+        $side = ['width' => Type::whole(), 'height' => Type::whole()];
+        $picture = [
+            'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), ...$side, 'state' => $state, 'failure' => Type::text()->orNull(),
+            'thumbnail' => Type::text()->orNull(), 'focal' => Type::tuple(Type::number(), 2), 'words' => Type::ref('Words'),
+        ];
+
+        return [
+            'Picture' => Type::object($picture),
+            'Crop' => Type::object(array_fill_keys(['left', 'top', 'width', 'height'], Type::number())),
+            'Recipe' => Type::object(['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole()]),
+            'PictureDetails' => Type::object([
+                ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']),
+                ...array_fill_keys(['keywords', 'camera', 'rights', 'licence', 'source'], Type::text()), 'taken_at' => Type::text()->orNull(), 'bytes' => Type::whole(),
+                'seconds' => Type::number()->orNull(), 'colours' => Type::list(Type::text()), 'file' => Type::text()->orNull(),
+            ])->told('A picture with all that is known of it.'),
+            'StoredPicture' => Type::object([
+                'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), 'title' => Type::text(), ...$side, 'thumbnail' => Type::text()->orNull(),
+                'state' => $state, 'described' => Type::flag(), 'uses' => Type::whole(),
+            ])->told('A picture in the long list of the store.'),
+            'StorePage' => Type::object(['total' => Type::whole(), 'offset' => Type::whole(), 'pictures' => Type::list(Type::ref('StoredPicture'))]),
+            'LookAlikes' => Type::object(['groups' => Type::list(Type::list(Type::ref('StoredPicture')))]),
+            'GalleryName' => Type::object(['id' => Type::text(), 'title' => Type::text()]),
+            'Uses' => Type::object(['galleries' => Type::list(Type::ref('GalleryName'))]),
+            'InUse' => Type::object(['in_use' => Type::list(Type::object(['id' => Type::text(), 'name' => Type::text(), 'galleries' => Type::list(Type::ref('GalleryName'))]))]),
+            'Deleted' => Type::object(['deleted' => Type::whole()]),
+            ...self::arriving(),
+            ...self::around(),
+        ];
+    }
+
+    /**
+     * @return array<string, Type>
+     */
+    private static function arriving(): array
+    {
+        return [
+            'Batch' => Type::object([
+                'id' => Type::text(), 'name' => Type::text(), 'state' => Type::among(['waiting', 'running', 'done', 'failed']), 'total' => Type::whole(),
+                'outcomes' => Type::list(Type::object(['name' => Type::text(), 'state' => Type::among(['ready', 'failed']), 'note' => Type::text(), 'picture' => Type::text()->orNull()])),
+            ]),
+            'TakenIn' => Type::object(['picture' => Type::ref('Picture'), 'known' => Type::flag(), 'notice' => Type::text()->orNull()]),
+            'BatchBegun' => Type::object(['batch' => Type::ref('Batch')]),
+            'SourceInfo' => Type::object([
+                'name' => Type::text(), 'label' => Type::text(),
+                'facets' => Type::object(['byKeyword' => Type::flag(), 'byColour' => Type::flag(), 'byNew' => Type::flag(), 'categories' => Type::list(Type::text())]),
+            ]),
+            'SourceList' => Type::list(Type::ref('SourceInfo')),
+            'SourceFile' => Type::object([
+                ...array_fill_keys(['id', 'title', 'thumbnail', 'category', 'credit', 'licence'], Type::text()), 'new' => Type::flag(), 'taken' => Type::flag(), 'keywords' => Type::list(Type::text()),
+            ]),
+            'SourceFiles' => Type::object(['files' => Type::list(Type::ref('SourceFile'))]),
+        ];
+    }
+
+    /**
+     * @return array<string, Type>
+     */
+    private static function around(): array
+    {
+        return [
+            'SitePage' => Type::object([
+                'id' => Type::text(), 'title' => Type::text(), 'address' => Type::text(), 'menu_label' => Type::text()->orNull(),
+                'panes' => Type::list(Type::object(['id' => Type::text(), 'gallery_id' => Type::text(), 'gallery' => Type::text(), 'spot' => Type::whole(), 'tile_size' => Type::text()->orNull()])),
+            ]),
+            'SitePages' => Type::list(Type::ref('SitePage')),
+            'PanePlaced' => Type::object(['id' => Type::text()]),
+            'User' => Type::object(['name' => Type::text(), 'email' => Type::text()]),
+            'Limits' => Type::object(['megabytes' => Type::whole(), 'video_megabytes' => Type::whole(), 'part_bytes' => Type::whole()]),
+            'Session' => Type::object(['user' => Type::ref('User')->orNull(), 'limits' => Type::ref('Limits')]),
+            'Problem' => Type::object([
+                'type' => Type::text(), 'code' => Type::text(), 'title' => Type::text(), 'status' => Type::whole(), 'detail' => Type::text(),
+                'field' => Type::text(), 'allowed' => Type::text(), 'current_version' => Type::whole(), 'since' => Type::list(Type::text()), 'clashes' => Type::list(Type::ref('ClashValue')),
+                'errors' => Type::map(Type::list(Type::text())),
+            ], ['field', 'allowed', 'current_version', 'since', 'clashes', 'errors'])->told('Problem details as of RFC 9457.'),
+        ];
+    }
+}

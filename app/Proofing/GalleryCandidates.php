@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofing;
+
+use App\Models\Gallery;
+use App\Models\Site;
+use App\Publishing\Drafts;
+use App\Publishing\Places;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\Reasons;
+use ZincPane\Core\Measuring\Suggestions;
+use ZincPane\Core\Measuring\Weights;
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Snags\LayoutSnags;
+use ZincPane\Core\Snags\Mend;
+use ZincPane\Core\Snags\Snag;
+
+/** The pictures of a gallery in several layouts, measured, and the best that a search finds. */
+final class GalleryCandidates
+{
+    /** Inner width in px at which one is drawn in small, and how much of its height is shown. */
+    private const WIDTH = 1120;
+
+    private const HEIGHT = 690;
+
+    /**
+     * @param  array<array-key, mixed>  $weights  of the qualities, as they were asked for
+     * @return array<string, mixed>
+     *
+     * @throws SettingException when a weight is unknown or out of its range
+     */
+    public function of(Gallery $gallery, array $weights): array
+    {
+        $weights = Weights::fromArray($weights);
+        $drawn = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
+        $viewports = Viewports::at(Places::of($gallery, Site::whole()));
+        $count = count($drawn->items);
+        $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone);
+        $now = $candidates->of([]);
+
+        return [
+            'crops' => Crops::of($drawn, $now),
+            'snags' => array_map(self::snag(...), (new LayoutSnags($candidates, $drawn->subjects()))->of($now)),
+            'weights' => $weights->values,
+            'candidates' => array_map(static fn (Candidate $candidate): array => self::candidate($candidate, $drawn), $candidates->alternatives()),
+            'suggestions' => array_map(
+                static fn (array $best): array => [...self::candidate($best['candidate'], $drawn), 'score' => round($best['score'], 3), 'reasons' => Reasons::of($best['candidate'], $count)],
+                (new Suggestions($candidates, $weights))->best($count),
+            ),
+        ];
+    }
+
+    /**
+     * One way to lay a gallery out: drawn in small, with its measures.
+     *
+     * @return array<string, mixed>
+     */
+    private static function candidate(Candidate $candidate, FrozenGallery $drawn): array
+    {
+        return [
+            'name' => $candidate->layout->label(),
+            'layout' => $candidate->part,
+            'wide' => $candidate->wide->toArray(),
+            'phone' => $candidate->phone->toArray(),
+            'miniature' => [
+                'width' => self::WIDTH, 'height' => self::HEIGHT,
+                'tiles' => Miniature::tiles($candidate->arrangement->at(self::WIDTH), $drawn->items, $candidate->layout->objectFitInForce(), self::WIDTH, self::HEIGHT),
+            ],
+        ];
+    }
+
+    /**
+     * A snag with its mends, each a part of the layout to take over.
+     *
+     * @return array<string, mixed>
+     */
+    private static function snag(Snag $snag): array
+    {
+        return [
+            'code' => $snag->code,
+            'says' => $snag->says,
+            'mends' => array_map(static fn (Mend $mend): array => ['label' => $mend->label, 'layout' => $mend->part], $snag->mends),
+        ];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofing;
+
+use App\Models\Gallery;
+use App\Models\Pane;
+use App\Models\Site;
+use App\Publishing\Drafts;
+use App\Publishing\Painter;
+use App\Publishing\PendingChanges;
+use ZincPane\Core\Edition\FrozenGallery;
+
+/** The list of galleries: each drawn by its own layout in small. */
+final readonly class GalleryCards
+{
+    /** Inner width in px at which the miniature is drawn, and how much of its height is shown. */
+    private const WIDTH = 1120;
+
+    private const HEIGHT = 700;
+
+    /** px between albums. */
+    private const BETWEEN = 40;
+
+    public function __construct(private Painter $painter)
+    {
+    }
+
+    /**
+     * @return list<array<string, mixed>> the newest change first
+     */
+    public function all(): array
+    {
+        $galleries = Gallery::query()->with([Gallery::ITEMS, 'panes.page', 'edition'])->latest('updated_at')->latest('id')->get();
+        if ($galleries->isEmpty()) {
+            return [];
+        }
+        $site = Site::whole();
+
+        return array_values($galleries->map(fn (Gallery $gallery): array => $this->card($gallery, $site))->all());
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private function card(Gallery $gallery, Site $site): array
+    {
+        $drawn = Drafts::of($gallery);
+        $pending = PendingChanges::of($gallery, $site, $drawn);
+
+        return [
+            'id' => $gallery->id,
+            'title' => $gallery->title,
+            'pictures' => $gallery->items->count(),
+            'pages' => array_values($gallery->panes->map(static fn (Pane $pane): string => $pane->page->title)->unique()->all()),
+            'state' => match (true) {
+                $gallery->edition_id === null => 'draft',
+                $pending->changes === [] => 'live',
+                default => 'changed',
+            },
+            'changes' => count($pending->changes),
+            'miniature' => ['width' => self::WIDTH, 'height' => self::HEIGHT, 'tiles' => $this->miniature($drawn)],
+        ];
+    }
+
+    /**
+     * @return list<array<string, mixed>> places in px of the miniature
+     */
+    private function miniature(FrozenGallery $drawn): array
+    {
+        $tiles = [];
+        $top = 0.0;
+        foreach ($this->painter->sections($drawn) as $section) {
+            $band = $section->arrangement->at(self::WIDTH);
+            $tiles = [...$tiles, ...Miniature::tiles($band, $section->of($drawn->items), $drawn->design->layout->objectFitInForce(), self::WIDTH, self::HEIGHT, $top)];
+            $top += $band->height->at(self::WIDTH) + self::BETWEEN;
+        }
+
+        return $tiles;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofing;
+
+use App\Publishing\Painter;
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Layout\Section;
+use ZincPane\Core\Measuring\Measurer;
+use ZincPane\Core\Measuring\Measures;
+use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Measuring\Viewport;
+
+/** The measures of a gallery as it is, for wide and for phone. */
+final readonly class GalleryMeasures
+{
+    public function __construct(private Painter $painter)
+    {
+    }
+
+    /**
+     * @return array{wide: array<string, int|float|bool|null>, phone: array<string, int|float|bool|null>}
+     */
+    public function of(FrozenGallery $drawn, ContentWidth $content): array
+    {
+        $sections = $this->painter->sections($drawn);
+        $measurers = array_map(static fn (Section $section): Measurer => new Measurer(array_map(static fn (Shown $item): Subject => $item->subject(), $section->of($drawn->items))), $sections);
+        $measure = static function (Viewport $viewport) use ($drawn, $sections, $measurers): array {
+            $parts = [];
+            foreach ($sections as $i => $section) {
+                $parts[] = $measurers[$i]->measure($section->arrangement->at($viewport->inner), $drawn->design->layout, $viewport);
+            }
+
+            return Measures::together($parts)->toArray();
+        };
+        $viewports = Viewports::at($content);
+
+        return ['wide' => $measure($viewports->wide), 'phone' => $measure($viewports->phone)];
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Layout;
+
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Geometry\Ratio;
+
+/** Arranges pictures by the layout that a design asks for, and remembers the last few arrangements. */
+final class Arranger
+{
+    /** Arrangements remembered: one change asks for the same one in several places. */
+    private const REMEMBERED = 4;
+
+    /** @var array<string, Arrangement> */
+    private array $known = [];
+
+    public static function layout(GalleryDesign $design): Layout
+    {
+        $frame = TileFrame::in($design);
+
+        return match ($design->layout->kind) {
+            LayoutKind::Grid => new GridLayout($design->layout, $frame),
+            LayoutKind::Masonry => new MasonryLayout($design->layout, $frame),
+            LayoutKind::Rows => new RowsLayout($design->layout, $frame),
+            LayoutKind::Mosaic => new MosaicLayout($design->layout, $frame),
+            LayoutKind::Strip, LayoutKind::Slideshow => new StripLayout($design->layout, $frame),
+            LayoutKind::Single => new SingleLayout($design->layout, $frame),
+        };
+    }
+
+    /**
+     * The arrangement of a gallery, or of one of its sections.
+     *
+     * @param  list<Ratio>  $pictures
+     * @param  list<int>  $large  indexes of those that are to be large
+     */
+    public function arranged(GalleryDesign $design, array $pictures, array $large): Arrangement
+    {
+        $key = serialize([$design->toArray(), array_map(static fn (Ratio $ratio): float => $ratio->value, $pictures), $large]);
+        if (! isset($this->known[$key])) {
+            $this->known = array_slice($this->known, 1 - self::REMEMBERED, null, true);
+            $this->known[$key] = self::layout($design)->arrange($pictures, $large);
+        }
+
+        return $this->known[$key];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup;
+
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Markup\Style\Css;
+
+/** One strip that is scrolled sideways and snaps to its tiles (https://drafts.csswg.org/css-scroll-snap-1/). */
+final readonly class StripCss implements PlacesCss
+{
+    /**
+     * @param  Css  $list  selector of the list of tiles
+     */
+    public function __construct(private Css $list, private LayoutDesign $layout)
+    {
+    }
+
+    public function always(): Css
+    {
+        return Css::of(
+            '{list}{display:flex;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;scrollbar-width:thin;position:relative}'
+            .'{list}>li{flex:none;height:100%;scroll-snap-align:start;scroll-snap-stop:{stop}}'
+            .'{list}>li>:first-child{aspect-ratio:auto;height:100%}',
+            ['list' => $this->list, 'stop' => Css::of($this->layout->kind === LayoutKind::Slideshow ? 'always' : 'normal')],
+        );
+    }
+
+    public function band(int $number, BandArrangement $band, array $items, TileRules $rules): Css
+    {
+        $frame = $band->frame;
+        $isSlideshow = $this->layout->kind === LayoutKind::Slideshow;
+        $natural = $frame->across() > 0.0
+            ? Css::of('calc(var(--r)*{height}px + {across}px)', ['height' => max(1.0, $band->height->b - $frame->down()), 'across' => $frame->across()])
+            : Css::of('calc(var(--r)*{height}px)', ['height' => max(1.0, $band->height->b - $frame->down())]);
+        $css = [Css::of('{list}{height:{height}px}{list}>li{width:{width}}', [
+            'list' => $this->list, 'height' => $band->height->b, 'width' => $isSlideshow ? Css::of('100%') : $natural,
+        ])];
+        foreach (array_keys($items) as $i) {
+            $width = $band->boxes->widths[$i];
+            if ($width->a > 0.0 && ! $isSlideshow) {
+                $css[] = Css::of('{tile}{width:{width}}', ['tile' => $rules->selector($i), 'width' => Css::length($width, '%')]);
+            }
+        }
+
+        return Css::all(...$css);
+    }
+
+    public function cut(Css $closed, BandArrangement $band, int $first): Css
+    {
+        return Css::none();
+    }
+}

@@ -1,0 +1,715 @@
+// Made by bin/types.mjs of the contract that app/Contract tells. Not to be changed by hand.
+
+export type AlbumView = 'none' | 'headings' | 'tabs';
+export type Change =
+    | {
+          kind: 'about';
+          about: {
+              title?: string;
+              description?: string;
+              shows_title?: boolean;
+              shows_description?: boolean;
+          };
+      }
+    | {
+          kind: 'design';
+          design: DesignPart;
+      }
+    | {
+          kind: 'words';
+          words: {
+              [k: string]: WordChange;
+          };
+      }
+    | {
+          kind: 'move';
+          items: string[];
+          before: string | null;
+      }
+    | {
+          kind: 'order';
+          items: string[];
+      }
+    | {
+          kind: 'hide';
+          items: string[];
+          hidden: boolean;
+      }
+    | {
+          kind: 'large';
+          items: string[];
+          large: boolean;
+      }
+    | {
+          kind: 'albums';
+          albums?: Albums;
+          of?: {
+              [k: string]: string | null;
+          };
+      }
+    | {
+          kind: 'text';
+          item: string;
+          text: string;
+      }
+    | {
+          kind: 'remove';
+          items: string[];
+      };
+export type SettingPath =
+    | 'layout.kind'
+    | 'layout.column_rule'
+    | 'layout.columns'
+    | 'layout.tile_width'
+    | 'layout.shape'
+    | 'layout.object_fit'
+    | 'layout.row_height'
+    | 'layout.height'
+    | 'layout.seconds'
+    | 'layout.gap'
+    | 'layout.last_row'
+    | 'layout.initial_view'
+    | 'layout.initial_rows'
+    | 'layout.caption_lines'
+    | 'layout.phone.columns'
+    | 'layout.phone.row_height'
+    | 'layout.phone.height';
+export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
+export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
+export type GalleryList = GalleryCard[];
+export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
+export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
+export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
+export type Setting = NumberSetting | ChoiceSetting | ShapeSetting;
+export type SitePages = SitePage[];
+export type SourceList = SourceInfo[];
+
+export interface About {
+    title: string;
+    description: string;
+    shows_title: boolean;
+    shows_description: boolean;
+}
+export interface Album {
+    id: string;
+    name: string;
+}
+export interface Albums {
+    list: Album[];
+    view: AlbumView;
+}
+export interface Alternatives {
+    snags: Snag[];
+    weights: {
+        complete: number;
+        crop: number;
+        even: number;
+        phone: number;
+        light: number;
+    };
+    candidates: Candidate[];
+    suggestions: Candidate[];
+    crops: CropShown[];
+}
+export interface Snag {
+    code: string;
+    says: string;
+    mends: {
+        label: string;
+        layout: LayoutPart;
+    }[];
+}
+export interface LayoutPart {
+    kind?: 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
+    column_rule?: 'count' | 'fit';
+    columns?: number;
+    tile_width?: number;
+    shape?: string;
+    object_fit?: 'cover' | 'contain';
+    row_height?: number;
+    height?: number;
+    seconds?: number;
+    gap?: number;
+    last_row?: 'start' | 'centre' | 'fill' | 'balance';
+    initial_view?: 'all' | 'rows' | 'pages';
+    initial_rows?: number;
+    caption_lines?: number;
+    phone?: {
+        columns?: number | null;
+        row_height?: number | null;
+        height?: number | null;
+    };
+}
+export interface Candidate {
+    name: string;
+    layout: LayoutPart;
+    wide: Measures;
+    phone: Measures;
+    miniature: Miniature;
+    score?: number;
+    reasons?: string;
+}
+/** docs/measures.md has the definitions. */
+export interface Measures {
+    rows: number;
+    complete: number;
+    in_last_row: number;
+    harmed: number;
+    smallest: number;
+    largest: number;
+    height: number;
+    first_bytes: number;
+    all_bytes: number;
+    first_requests: number;
+    all_requests: number;
+    crop: number;
+    worst_crop: number;
+    uneven: number;
+    used: number;
+    span: number;
+    screens: number;
+    worst_picture: number | null;
+    too_small: boolean;
+}
+/** A gallery drawn small, in px of its own. */
+export interface Miniature {
+    width: number;
+    height: number;
+    tiles: MiniatureTile[];
+}
+export interface MiniatureTile {
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+    src: string | null;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    at: [number, number];
+    fit: 'cover' | 'contain';
+}
+export interface CropShown {
+    src: string;
+    title: string;
+    width: number;
+    height: number;
+    /**
+     * Left, top, width, height; shares of the picture.
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    seen: [number, number, number, number];
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focal: [number, number];
+    lost: number;
+}
+export interface Batch {
+    id: string;
+    name: string;
+    state: 'waiting' | 'running' | 'done' | 'failed';
+    total: number;
+    outcomes: {
+        name: string;
+        state: 'ready' | 'failed';
+        note: string;
+        picture: string | null;
+    }[];
+}
+export interface BatchBegun {
+    batch: Batch;
+}
+/** What changes; the rest stays. */
+export interface DesignPart {
+    layout?: {
+        kind?: 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
+        column_rule?: 'count' | 'fit';
+        columns?: number;
+        tile_width?: number;
+        shape?: string;
+        object_fit?: 'cover' | 'contain';
+        row_height?: number;
+        height?: number;
+        seconds?: number;
+        gap?: number;
+        last_row?: 'start' | 'centre' | 'fill' | 'balance';
+        initial_view?: 'all' | 'rows' | 'pages';
+        initial_rows?: number;
+        caption_lines?: number;
+        phone?: {
+            columns?: number | null;
+            row_height?: number | null;
+            height?: number | null;
+        };
+    };
+}
+/** Changed words: null goes back to the picture’s own. */
+export interface WordChange {
+    title?: string | null;
+    caption?: string | null;
+    description?: string | null;
+    alt?: string | null;
+    link?: string | null;
+    credit?: string | null;
+    decorative?: boolean | null;
+}
+export interface ChoiceSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'choice';
+    options: Option[];
+}
+export interface Option {
+    value: string;
+    label: string;
+}
+/** One thing that two windows changed at the same time. */
+export interface ClashValue {
+    path: string;
+    label: string;
+    of: string | null;
+    mine: string;
+    theirs: string;
+}
+export interface Crop {
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+}
+export interface Deleted {
+    deleted: number;
+}
+export interface FillPreview {
+    rows: FillRow[];
+}
+export interface FillRow {
+    item: string;
+    before: string;
+    after: string | null;
+}
+export interface FillSettings {
+    field: WordField;
+    act: FillAct;
+    text: string;
+    find: string;
+    only_empty: boolean;
+    from: number;
+}
+export interface Flaw {
+    code: 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
+    label: string;
+    advice: string;
+}
+export interface Gallery {
+    id: string;
+    about: About;
+    version: number;
+    stamp: string;
+    saved_at: string;
+    design: GalleryDesign;
+    /**
+     * Settings that have an effect on the design as it is.
+     */
+    in_force: SettingPath[];
+    /**
+     * How the settings under each heading stand.
+     */
+    briefs: {
+        [k: string]: string;
+    };
+    layout_label: string;
+    albums: Albums;
+    items: Item[];
+    can_undo: boolean;
+    can_redo: boolean;
+    live: {
+        at: string | null;
+        changes: string[];
+        pages: {
+            title: string;
+            address: string;
+        }[];
+    };
+    panes: PaneOfGallery[];
+    measures: {
+        wide: Measures;
+        phone: Measures;
+    };
+    /**
+     * Widths of the window at which the layout changes.
+     */
+    bands: number[];
+    proof: Proof;
+    embed: string;
+}
+export interface GalleryDesign {
+    schema: 2;
+    layout: {
+        kind: 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
+        column_rule: 'count' | 'fit';
+        columns: number;
+        tile_width: number;
+        shape: string;
+        object_fit: 'cover' | 'contain';
+        row_height: number;
+        height: number;
+        seconds: number;
+        gap: number;
+        last_row: 'start' | 'centre' | 'fill' | 'balance';
+        initial_view: 'all' | 'rows' | 'pages';
+        initial_rows: number;
+        caption_lines: number;
+        phone: {
+            columns: number | null;
+            row_height: number | null;
+            height: number | null;
+        };
+    };
+}
+export interface Item {
+    id: string;
+    kind: 'picture' | 'video' | 'text';
+    picture: Picture | null;
+    text: string | null;
+    album: string | null;
+    hidden: boolean;
+    large: boolean;
+    words: Words;
+    /**
+     * Fields in which the gallery says something else than the picture itself.
+     */
+    exceptions: (WordField | 'decorative')[];
+    flaws: Flaw[];
+}
+export interface Picture {
+    id: string;
+    kind: 'picture' | 'video';
+    name: string;
+    width: number;
+    height: number;
+    state: 'preparing' | 'ready' | 'failed';
+    failure: string | null;
+    thumbnail: string | null;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focal: [number, number];
+    words: Words;
+}
+export interface Words {
+    title: string;
+    caption: string;
+    description: string;
+    alt: string;
+    link: string;
+    credit: string;
+    decorative: boolean;
+}
+export interface PaneOfGallery {
+    id: string;
+    page_id: string;
+    page: string;
+    address: string;
+    spot: number;
+}
+export interface Proof {
+    html: string;
+    css: string;
+}
+export interface GalleryCard {
+    id: string;
+    title: string;
+    pictures: number;
+    pages: string[];
+    state: 'draft' | 'live' | 'changed';
+    changes: number;
+    miniature: Miniature;
+}
+export interface GalleryName {
+    id: string;
+    title: string;
+}
+export interface InUse {
+    in_use: {
+        id: string;
+        name: string;
+        galleries: GalleryName[];
+    }[];
+}
+export interface Lacking {
+    /**
+     * Pictures whose files are still to be made before the gallery goes live.
+     */
+    lacking: number;
+}
+export interface Limits {
+    megabytes: number;
+    video_megabytes: number;
+    part_bytes: number;
+}
+export interface LookAlikes {
+    groups: StoredPicture[][];
+}
+/** A picture in the long list of the store. */
+export interface StoredPicture {
+    id: string;
+    kind: 'picture' | 'video';
+    name: string;
+    title: string;
+    width: number;
+    height: number;
+    thumbnail: string | null;
+    state: 'preparing' | 'ready' | 'failed';
+    described: boolean;
+    uses: number;
+}
+export interface NumberSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'number';
+    least: number;
+    most: number;
+    unit: string;
+    words: {
+        value: number;
+        label: string;
+    }[];
+    named: {
+        value: number;
+        label: string;
+    }[];
+}
+export interface OrderPreview {
+    items: string[];
+}
+export interface PanePlaced {
+    id: string;
+}
+/** A picture with all that is known of it. */
+export interface PictureDetails {
+    id: string;
+    kind: 'picture' | 'video';
+    name: string;
+    width: number;
+    height: number;
+    state: 'preparing' | 'ready' | 'failed';
+    failure: string | null;
+    thumbnail: string | null;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focal: [number, number];
+    words: Words;
+    recipe: Recipe;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    original: [number, number];
+    focal_by: 'found' | 'person';
+    keywords: string;
+    camera: string;
+    rights: string;
+    licence: string;
+    source: string;
+    taken_at: string | null;
+    bytes: number;
+    seconds: number | null;
+    colours: string[];
+    file: string | null;
+}
+export interface Recipe {
+    turn: number;
+    straighten: number;
+    crop: Crop | null;
+    brightness: number;
+    contrast: number;
+}
+/** Problem details as of RFC 9457. */
+export interface Problem {
+    type: string;
+    code: string;
+    title: string;
+    status: number;
+    detail: string;
+    field?: string;
+    allowed?: string;
+    current_version?: number;
+    since?: string[];
+    clashes?: ClashValue[];
+    errors?: {
+        [k: string]: string[];
+    };
+}
+export interface Pulse {
+    stamp: string;
+}
+export interface Session {
+    user: User | null;
+    limits: Limits;
+}
+export interface User {
+    name: string;
+    email: string;
+}
+export interface ShapeSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'shape';
+    options: Option[];
+    first: string;
+    extreme: number;
+    longest: number;
+}
+export interface SitePage {
+    id: string;
+    title: string;
+    address: string;
+    menu_label: string | null;
+    panes: {
+        id: string;
+        gallery_id: string;
+        gallery: string;
+        spot: number;
+        tile_size: string | null;
+    }[];
+}
+export interface SourceFile {
+    id: string;
+    title: string;
+    thumbnail: string;
+    category: string;
+    credit: string;
+    licence: string;
+    new: boolean;
+    taken: boolean;
+    keywords: string[];
+}
+export interface SourceFiles {
+    files: SourceFile[];
+}
+export interface SourceInfo {
+    name: string;
+    label: string;
+    facets: {
+        byKeyword: boolean;
+        byColour: boolean;
+        byNew: boolean;
+        categories: string[];
+    };
+}
+export interface StorePage {
+    total: number;
+    offset: number;
+    pictures: StoredPicture[];
+}
+export interface TablePreview {
+    words:
+        | {
+              [k: string]: WordChange;
+          }
+        | [];
+    problems: TableProblem[];
+}
+export interface TableProblem {
+    line: number;
+    says: string;
+}
+export interface TableTaken {
+    gallery: Gallery;
+    problems: TableProblem[];
+}
+export interface TakenIn {
+    picture: Picture;
+    known: boolean;
+    notice: string | null;
+}
+export interface Uses {
+    galleries: GalleryName[];
+}
+export interface Vocabulary {
+    settings: Setting[];
+    words: WordInfo[];
+    fill: {
+        acts: {
+            value: FillAct;
+            label: string;
+        }[];
+        tokens: Option[];
+        longest: number;
+        farthest: number;
+    };
+    orders: {
+        value: OrderName;
+        label: string;
+    }[];
+    seeds: number;
+    album_views: {
+        value: AlbumView;
+        label: string;
+    }[];
+    shapes: Option[];
+    tile_sizes: {
+        names: Option[];
+        /**
+         * @minItems 2
+         * @maxItems 2
+         */
+        range: [number, number];
+    };
+    qualities: {
+        value: Quality;
+        label: string;
+        weight: number;
+    }[];
+    heaviest: number;
+    widths: {
+        least: number;
+        most: number;
+        wide: number;
+        phone: number;
+    };
+    tidying: {
+        least: number;
+        steepest: number;
+        light: number;
+    };
+    files: string[];
+    longest: {
+        gallery_title: number;
+        gallery_description: number;
+        album: number;
+        keywords: number;
+        text: number;
+        menu_label: number;
+    };
+}
+export interface WordInfo {
+    field: WordField;
+    label: string;
+    longest: number;
+    has_lines: boolean;
+}

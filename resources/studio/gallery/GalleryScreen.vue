@@ -1,0 +1,66 @@
+<template>
+    <div class="bench">
+        <GalleryHeader v-if="gallery" :id="id" />
+        <TopBar v-else />
+        <StageNav v-if="gallery" :gallery="gallery" />
+        <ClashBar v-if="bench.clash" :clash="bench.clash" @settle="settle" />
+        <ProblemNote v-if="bench.problem" class="trouble">{{ bench.problem }}</ProblemNote>
+        <main v-if="gallery" class="stage"><RouterView :key="id" /></main>
+        <main v-else class="waiting">
+            <ProblemNote v-if="error">{{ error.message }} <RouterLink :to="{ name: 'galleries' }">Back to the galleries</RouterLink></ProblemNote>
+            <ElSkeleton v-else :rows="6" animated role="status" aria-label="Fetching the gallery" />
+        </main>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core';
+import ProblemNote from '../shared/ProblemNote.vue';
+import TopBar from '../shared/TopBar.vue';
+import GalleryHeader from './GalleryHeader.vue';
+import ClashBar from './ClashBar.vue';
+import StageNav from './StageNav.vue';
+import { useGallery } from './use-gallery';
+import { usePulse } from './use-pulse';
+
+const props = defineProps<{ id: string }>();
+const { gallery, bench, error, settle, undo, redo } = useGallery(() => props.id);
+
+usePulse(
+    () => props.id,
+    () => bench.value.busy > 0 || bench.value.clash !== null,
+);
+
+onKeyStroke(['z', 'Z', 'y'], (event) => {
+    const isText = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+    if (!(event.ctrlKey || event.metaKey) || (isText && (event.target as HTMLInputElement).type !== 'radio')) return;
+    event.preventDefault();
+    if (event.key === 'y' || event.shiftKey) void redo();
+    else void undo();
+});
+</script>
+
+<style scoped>
+.bench {
+    display: grid;
+    grid-template-rows: auto auto auto auto minmax(0, 1fr);
+    grid-template-columns: minmax(0, 1fr);
+    height: 100vh;
+}
+
+.stage,
+.waiting {
+    grid-row: 5;
+    min-height: 0;
+}
+
+.waiting {
+    padding: 24px;
+}
+
+.trouble {
+    border-width: 0 0 1px;
+    border-radius: 0;
+    padding-inline: 16px;
+}
+</style>

@@ -1,0 +1,115 @@
+<template>
+    <div v-if="gallery" class="live">
+        <ElButton ref="opener" type="primary" :aria-expanded="open" @click="open = !open">Put live</ElButton>
+        <section v-if="open" class="sheet" aria-label="Put live" @keydown.esc="shut">
+            <template v-if="done">
+                <h2>It is live</h2>
+                <p v-if="gallery.panes.length === 0" class="note">It stands on no page yet; embeds show it already.</p>
+                <p v-for="pane in gallery.panes" :key="pane.id">
+                    <a :href="pane.address" target="_blank" rel="noopener">Look at {{ pane.page }}</a>
+                </p>
+                <ElButton ref="focus" @click="shut">Close</ElButton>
+            </template>
+            <template v-else>
+                <h2>{{ gallery.live.changes.length === 0 ? 'Nothing to put live' : 'What visitors will see change' }}</h2>
+                <ul>
+                    <li v-for="(text, index) in told" :key="index">{{ text }}</li>
+                </ul>
+                <p v-if="gallery.live.pages.length > 0" class="note">Pages: {{ gallery.live.pages.map((page) => page.title).join(', ') }}</p>
+                <p v-else-if="gallery.live.changes.length > 0" class="note">No page changes; only embeds do.</p>
+                <p v-if="bench.lacking > 0" class="note" role="status">
+                    Making the files of {{ bench.lacking === 1 ? 'one more picture' : `${bench.lacking} more pictures` }}. Visitors see no change until all are
+                    there.
+                </p>
+                <div class="acts">
+                    <ElButton type="info" ref="focus" :disabled="bench.busy > 0" @click="go">
+                        {{ bench.busy > 0 ? 'Putting live…' : 'Put live now' }}
+                    </ElButton>
+                    <ElButton @click="shut">Not yet</ElButton>
+                </div>
+            </template>
+        </section>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { computed, nextTick, ref, watch } from 'vue';
+import { announce } from '../shared/announce';
+import { useGallery } from './use-gallery';
+
+const props = defineProps<{ id: string }>();
+const { gallery, bench, putLive } = useGallery(() => props.id);
+const open = ref(false);
+const done = ref(false);
+const opener = ref<{ $el: HTMLElement }>();
+const focus = ref<{ $el: HTMLElement }>();
+
+/** Lines shown before the rest is only counted. */
+const MOST = 6;
+
+const told = computed(() => {
+    const times = new Map<string, number>();
+    for (const text of gallery.value?.live.changes ?? []) times.set(text, (times.get(text) ?? 0) + 1);
+    const lines = [...times].map(([text, count]) => text.charAt(0).toUpperCase() + text.slice(1) + (count > 1 ? `, ${count} times` : ''));
+    return lines.length > MOST ? [...lines.slice(0, MOST), `and ${lines.length - MOST} more`] : lines;
+});
+
+watch([open, done], async () => {
+    await nextTick();
+    focus.value?.$el.focus();
+});
+
+async function go(): Promise<void> {
+    if (await putLive()) {
+        done.value = true;
+        announce('The gallery is live.');
+    }
+}
+
+function shut(): void {
+    open.value = false;
+    done.value = false;
+    opener.value?.$el.focus();
+}
+</script>
+
+<style scoped>
+.live {
+    position: relative;
+}
+
+.sheet {
+    position: absolute;
+    z-index: 20;
+    top: 42px;
+    right: 0;
+    display: grid;
+    gap: 10px;
+    width: 320px;
+    padding: 16px;
+    border: 1px solid var(--z4);
+    border-radius: var(--corner);
+    background: var(--z0);
+    box-shadow: 0 8px 24px rgb(20 27 31 / 0.28);
+    color: var(--z7);
+}
+
+.sheet :focus-visible {
+    outline-color: var(--verd);
+}
+
+li {
+    padding-left: 12px;
+    border-left: 2px solid var(--z4);
+    margin-bottom: 4px;
+}
+
+.acts {
+    display: flex;
+    gap: 8px;
+}
+
+.acts .el-button {
+    margin: 0;
+}
+</style>

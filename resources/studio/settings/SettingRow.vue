@@ -1,0 +1,90 @@
+<template>
+    <div class="setting">
+        <template v-if="left">
+            <p class="left">
+                <span>{{ setting.label }}</span> <b>by itself</b>
+            </p>
+        </template>
+        <KindPicker
+            v-else-if="setting.path === 'layout.kind'"
+            :setting="setting as ChoiceSetting"
+            :model-value="String(value)"
+            @update:model-value="emit('change', $event)"
+        />
+        <SegmentChoice
+            v-else-if="setting.control === 'choice'"
+            :label="setting.label"
+            :options="setting.options"
+            :model-value="String(value)"
+            @update:model-value="emit('change', $event)"
+        />
+        <ShapeControl v-else-if="setting.control === 'shape'" :setting="setting" :model-value="String(value)" @update:model-value="emit('change', $event)" />
+        <template v-else>
+            <SegmentChoice
+                v-if="setting.named.length > 0"
+                :label="setting.label"
+                :options="setting.named.map((one) => ({ value: String(one.value), label: one.label }))"
+                :model-value="String(value)"
+                @update:model-value="emit('change', Number($event))"
+            />
+            <NumberControl
+                :label="setting.label"
+                :model-value="Number(value)"
+                :least="setting.least"
+                :most="setting.most"
+                :unit="setting.unit"
+                :words="setting.words"
+                @update:model-value="emit('change', $event)"
+            />
+        </template>
+        <ElButton v-if="setting.can_be_left" size="small" @click="emit('change', left ? begin : null)">
+            {{ left ? `Set ${setting.label.toLowerCase()}` : 'Leave it to itself' }}
+        </ElButton>
+    </div>
+</template>
+
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { ChoiceSetting, Setting } from '../api/types';
+import NumberControl from '../shared/NumberControl.vue';
+import SegmentChoice from '../shared/SegmentChoice.vue';
+import KindPicker from './KindPicker.vue';
+import ShapeControl from './ShapeControl.vue';
+import type { SettingValue } from './settings';
+
+/** One setting by the control that its kind asks for; PHP says which that is, and all its facts. */
+const props = defineProps<{ setting: Setting; value: SettingValue }>();
+const emit = defineEmits<{ change: [value: SettingValue] }>();
+
+const left = computed(() => props.setting.can_be_left && props.value === null);
+/** What is proposed to one who no longer leaves it to itself. */
+const begin = computed<SettingValue>(() => {
+    const { setting } = props;
+    if (setting.control !== 'number') return setting.options[0]?.value ?? null;
+    return Math.round(setting.least + (setting.most - setting.least) / 4);
+});
+</script>
+
+<style scoped>
+.setting {
+    display: grid;
+    gap: 6px;
+    justify-items: stretch;
+}
+
+.setting > .el-button {
+    justify-self: start;
+}
+
+.left {
+    display: flex;
+    justify-content: space-between;
+    font-size: 13px;
+    color: var(--z6);
+}
+
+b {
+    font-weight: 600;
+    color: var(--z8);
+}
+</style>

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+// What several files of tests of the core begin with.
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Delivery\Addresses;
+use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Gallery\About;
+use ZincPane\Core\Gallery\Albums;
+use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Layout\GridLayout;
+use ZincPane\Core\Layout\Layout;
+use ZincPane\Core\Layout\MasonryLayout;
+use ZincPane\Core\Layout\MosaicLayout;
+use ZincPane\Core\Layout\RowsLayout;
+use ZincPane\Core\Layout\Sections;
+use ZincPane\Core\Layout\SingleLayout;
+use ZincPane\Core\Layout\StripLayout;
+use ZincPane\Core\Layout\TileFrame;
+use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Markup\GalleryMarkup;
+use ZincPane\Core\Settings\Kinds\ByItself;
+use ZincPane\Core\Settings\Kinds\WholeNumber;
+
+/** A design of which the layout is told. */
+function designOf(array $layout): GalleryDesign
+{
+    return GalleryDesign::default()->with(['layout' => $layout]);
+}
+
+/**
+ * Any layout that may be saved: every setting of the registry at a random value of its kind, now and then an end of its range.
+ *
+ * @return array<string, mixed>
+ */
+function anyLayout(Randomizer $dice): array
+{
+    $layout = [];
+    foreach (GalleryDesign::settings() as $path => $setting) {
+        $kind = $setting->kind;
+        $value = match (true) {
+            $kind instanceof ByItself && $dice->getInt(0, 1) === 0 => null,
+            default => anyOf($kind instanceof ByItself ? $kind->kind : $kind, $dice),
+        };
+        $keys = explode('.', $path);
+        count($keys) === 2 ? $layout[$keys[1]] = $value : $layout[$keys[1]][$keys[2]] = $value;
+    }
+
+    return $layout;
+}
+
+function anyOf(object $kind, Randomizer $dice): mixed
+{
+    if ($kind instanceof WholeNumber) {
+        return match ($dice->getInt(0, 5)) {
+            0 => $kind->least,
+            1 => $kind->most,
+            default => $dice->getInt($kind->least, $kind->most),
+        };
+    }
+    $facts = $kind->control()->toArray();
+    $values = [...array_column($facts['options'], 'value'), ...($facts['control'] === 'shape' ? ['5:1', '1:5', '99:98', '7:5'] : [])];
+
+    return $values[$dice->getInt(0, count($values) - 1)];
+}
+
+/**
+ * @return list<Ratio> as cameras make them, now and then a panorama
+ */
+function someShapes(int $count, int $seed): array
+{
+    $dice = new Randomizer(new Mt19937($seed));
+    $known = [1.5, 1.5, 0.667, 1.333, 0.75, 1.778, 1.0, 0.5625, 2.4];
+
+    return array_map(static fn (): Ratio => Ratio::of($known[$dice->getInt(0, 8)], 1), $count === 0 ? [] : range(1, $count));
+}
+
+/** A layout by its kind, with whatever around each tile. */
+function layoutOf(GalleryDesign $design, TileFrame $frame): Layout
+{
+    $class = [
+        'grid' => GridLayout::class, 'masonry' => MasonryLayout::class, 'rows' => RowsLayout::class, 'mosaic' => MosaicLayout::class,
+        'strip' => StripLayout::class, 'slideshow' => StripLayout::class, 'single' => SingleLayout::class,
+    ][$design->layout->kind->value];
+
+    return new $class($design->layout, $frame);
+}
+
+function laidOut(array $layout, array $pictures, array $large = []): Arrangement
+{
+    return Arranger::layout(designOf($layout))->arrange($pictures, $large);
+}
+
+/**
+ * Pictures of some shapes, with nothing said of them and no file.
+ *
+ * @param  list<Ratio>  $shapes
+ * @return list<ShownPicture>
+ */
+function shownAs(array $shapes): array
+{
+    return array_map(static fn (Ratio $shape): ShownPicture => new ShownPicture(Size::of((int) round(3000 * $shape->value), 3000), FocalPoint::centre(), new Words, '/media/x', []), $shapes);
+}
+
+/**
+ * @param  list<Shown>  $items
+ */
+function galleryOf(array $items, ?GalleryDesign $design = null, ?Albums $albums = null, ?array $inAlbums = null, ?About $about = null, array $large = []): FrozenGallery
+{
+    $count = count($items);
+
+    return new FrozenGallery(
+        $about ?? About::titled('Kites'), $design ?? GalleryDesign::default(), $albums ?? Albums::none(), $items,
+        $inAlbums ?? array_fill(0, $count, null), $large === [] ? array_fill(0, $count, false) : $large,
+    );
+}
+
+function drawnAs(FrozenGallery $gallery, ?ContentWidth $content = null, ?Addresses $addresses = null): Fragment
+{
+    return (new GalleryMarkup('p1', $gallery, $gallery->sections(new Sections(new Arranger)), $content ?? ContentWidth::page(18, 1120), $addresses ?? Addresses::rooted()))->render();
+}

@@ -4,9 +4,77 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 
-arch('the core uses nothing but PHP and itself')
+/** Each room of the core, and the rooms it may look into: none of them looks back. */
+const CORE_ROOMS = [
+    'Geometry' => [],
+    'Colour' => [],
+    'Cropping' => ['Colour', 'Geometry'],
+    'Settings' => ['Foreign'],
+    'Tidying' => ['Cropping', 'Geometry', 'Settings'],
+    'Design' => ['Geometry', 'Settings'],
+    'Gallery' => ['Design', 'Foreign', 'Settings'],
+    'Wording' => ['Foreign', 'Gallery', 'Settings'],
+    'Ordering' => ['Colour', 'Geometry', 'Settings'],
+    'Changes' => ['Design', 'Gallery', 'Settings'],
+    'Layout' => ['Design', 'Gallery', 'Geometry'],
+    'Delivery' => ['Design', 'Geometry', 'Layout'],
+    'Measuring' => ['Cropping', 'Delivery', 'Design', 'Geometry', 'Layout', 'Settings'],
+    'Edition' => ['Cropping', 'Delivery', 'Design', 'Gallery', 'Geometry', 'Layout', 'Measuring'],
+    'Markup' => ['Cropping', 'Delivery', 'Design', 'Edition', 'Foreign', 'Gallery', 'Geometry', 'Layout'],
+    'Snags' => ['Design', 'Measuring'],
+];
+
+/** Each room of the application, and the rooms it may look into. The core is told apart below. */
+const APP_ROOMS = [
+    'Casts' => [],
+    'Database' => [],
+    'Imaging' => [],
+    'Models' => ['Casts'],
+    'Intake' => ['Imaging', 'Models'],
+    'Actions' => ['Imaging', 'Intake', 'Models'],
+    'Jobs' => ['Actions', 'Intake', 'Models'],
+    'Publishing' => ['Actions', 'Imaging', 'Models'],
+    'Proofing' => ['Intake', 'Models', 'Publishing'],
+    'Upgrading' => ['Casts', 'Imaging', 'Intake', 'Models'],
+    'Contract' => ['Models', 'Proofing'],
+];
+
+foreach (CORE_ROOMS as $room => $others) {
+    arch("the core's room {$room} looks only into its own and ".($others === [] ? 'no other' : implode(', ', $others)))
+        ->expect("ZincPane\\Core\\{$room}")
+        ->toOnlyUse(array_map(static fn (string $other): string => "ZincPane\\Core\\{$other}", [$room, ...$others]));
+}
+
+foreach (APP_ROOMS as $room => $others) {
+    $closed = array_diff([...array_keys(APP_ROOMS), 'Console', 'Http', 'Providers'], [$room, ...$others]);
+    arch("the room {$room} looks only into its own and ".($others === [] ? 'no other' : implode(', ', $others)))
+        ->expect("App\\{$room}")
+        ->not->toUse(array_map(static fn (string $other): string => "App\\{$other}", array_values($closed)));
+}
+
+it('knows every room there is', function (): void {
+    $rooms = static fn (string $folder): array => array_map(basename(...), glob(__DIR__."/../{$folder}/*", GLOB_ONLYDIR));
+    expect(array_diff($rooms('core'), array_keys(CORE_ROOMS)))->toBe([])
+        ->and(array_diff($rooms('app'), [...array_keys(APP_ROOMS), 'Console', 'Http', 'Providers']))->toBe([]);
+});
+
+it('has no circle among the rooms', function (array $rooms): void {
+    $done = [];
+    while (count($done) < count($rooms)) {
+        $free = array_keys(array_filter($rooms, static fn (array $others, string $room): bool => ! in_array($room, $done, true) && array_diff($others, [...$done, 'Foreign']) === [], ARRAY_FILTER_USE_BOTH));
+        expect($free)->not->toBe([]);
+        array_push($done, ...$free);
+    }
+    expect($done)->toHaveCount(count($rooms));
+})->with(['the core' => [CORE_ROOMS], 'the application' => [APP_ROOMS]]);
+
+arch('the HTTP layer knows the core only by way of other rooms')
     ->expect('ZincPane\Core')
-    ->toOnlyUse(['ZincPane\Core']);
+    ->not->toBeUsedIn('App\Http');
+
+arch('equality is strict')
+    ->expect(['ZincPane\Core', 'App'])
+    ->toUseStrictEquality();
 
 arch('the core knows no clock, no chance, no files')
     ->expect(['time', 'microtime', 'date', 'random_int', 'mt_rand', 'rand', 'file_get_contents', 'fopen', 'DateTimeImmutable', 'config', 'env'])
@@ -29,14 +97,6 @@ arch('only Publishing writes public files')
     ->expect('App\Publishing\LiveFiles')
     ->toOnlyBeUsedIn(['App\Publishing', 'App\Http\Controllers\Live', 'App\Http\Middleware']);
 
-arch('controllers hold no rule of the job')
-    ->expect('ZincPane\Core')
-    ->not->toBeUsedIn('App\Http\Controllers');
-
-arch('nothing below the HTTP layer knows it')
-    ->expect('App\Http')
-    ->not->toBeUsedIn(['App\Actions', 'App\Imaging', 'App\Intake', 'App\Jobs', 'App\Models', 'App\Publishing']);
-
 arch('actions use no facades')
     ->expect('Illuminate\Support\Facades')
     ->not->toBeUsedIn(['App\Actions', 'App\Imaging', 'App\Intake', 'App\Publishing']);
@@ -54,4 +114,15 @@ it('keeps every class to 300 lines', function (): void {
         }
     }
     expect($long)->toBe([]);
+});
+
+it('lets nothing read how wide the column of a page is but a pane and the place of a gallery', function (): void {
+    $readers = [];
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(__DIR__.'/../app', FilesystemIterator::SKIP_DOTS)) as $file) {
+        if (preg_match('/->column\(\)/', (string) file_get_contents($file->getPathname())) === 1) {
+            $readers[] = $file->getFilename();
+        }
+    }
+    sort($readers);
+    expect($readers)->toBe(['Pane.php', 'Places.php', 'SiteBuilder.php']);
 });

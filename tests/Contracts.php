@@ -29,6 +29,9 @@ final class Contracts
         }
         $type = Contract::answer($request->method(), $address, $response->getStatusCode());
         $what = "{$request->method()} {$address} with {$response->getStatusCode()}";
+        if ($type !== null && $request->isMethod('HEAD')) {
+            return null;
+        }
 
         return match ($type) {
             null => "{$what} is no answer that was agreed upon",

@@ -33,7 +33,7 @@ final readonly class ArrangeAlbums implements Change
         foreach (is_array($values['of'] ?? null) ? $values['of'] : [] as $item => $album) {
             $of[(string) $item] = $album === null || is_string($album) ? $album : throw ChangeException::notAnAlbum($album);
         }
-        if ($albums === null && $of === []) {
+        if ($albums === null && ! is_array($values['of'] ?? null)) {
             throw ChangeException::notAGroup('albums', $given);
         }
 
@@ -76,6 +76,8 @@ final readonly class ArrangeAlbums implements Change
         return [
             ...($this->albums === null ? [] : ['albums']),
             ...array_map(static fn (string $item): string => "items.{$item}.album", $this->items()),
+            // Whoever changes the albums themselves may take one away that is meant here.
+            ...array_map(static fn (string $item): string => "albums.{$item}", $this->items()),
         ];
     }
 

@@ -78,6 +78,7 @@ final readonly class Clash
             $path === 'list' => 'which pictures there are',
             $path === 'place' => 'the order',
             $parts[0] === 'place' => 'its place',
+            $parts[0] === 'albums' => 'the albums',
             $parts[0] === 'design' => lcfirst(GalleryDesign::settings()[implode('.', array_slice($parts, 1))]->label ?? 'the design'),
             ($parts[2] ?? '') === 'words' => WordField::tryFrom($last)?->label() ?? $last,
             default => str_replace('_', ' ', $last),
@@ -132,7 +133,8 @@ final readonly class Clash
 
         return match (true) {
             $item === null => 'another order',
-            $place === null => 'taken out',
+            $place === null && $item !== Move::END => 'taken out',
+            $place === null => 'at the end',
             default => 'number '.($place + 1),
         };
     }

@@ -11,6 +11,9 @@ use ZincPane\Core\Gallery\Item;
 /** Moves items, in their present order among themselves, to stand before another or at the end. */
 final readonly class Move implements Change
 {
+    /** In place of an identifier: behind the last one. */
+    public const END = '-';
+
     /**
      * @param  list<string>  $items
      */
@@ -61,7 +64,8 @@ final readonly class Move implements Change
 
     public function touches(): array
     {
-        return array_map(static fn (string $item): string => "place.{$item}", $this->items);
+        // Before which one it comes matters as much: that must be there, and stay where it is.
+        return array_map(static fn (string $item): string => "place.{$item}", [...$this->items, $this->before ?? self::END]);
     }
 
     public function summary(GalleryDocument $before): string

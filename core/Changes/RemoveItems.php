@@ -48,7 +48,7 @@ final readonly class RemoveItems implements Change
 
     public function touches(): array
     {
-        return ['list', ...array_map(static fn (string $item): string => "items.{$item}", $this->items)];
+        return ['list', ...array_map(static fn (string $item): string => "items.{$item}", $this->items), ...array_map(static fn (string $item): string => "place.{$item}", $this->items)];
     }
 
     public function summary(GalleryDocument $before): string

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Changes\Clash;
-use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Gallery\About;
-use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
@@ -15,23 +12,13 @@ use ZincPane\Core\Gallery\WordField;
 
 covers(Changes::class);
 
-function documentOf(string $ids): GalleryDocument
-{
-    $albums = Albums::parse([['id' => 'A1', 'name' => 'Morning'], ['id' => 'A2', 'name' => 'Evening']], 'headings');
-
-    return new GalleryDocument(About::titled('Kites'), GalleryDesign::default(), $albums, array_map(
-        static fn (string $id): Item => new Item($id, $id === 'f' ? null : "picture-{$id}", ItemWords::parse(['title' => "Title {$id}"]), $id === 'f' ? '<p>Hello</p>' : null, $id < 'c' ? 'A1' : null, $id === 'd'),
-        str_split($ids),
-    ));
-}
-
 function idsOf(GalleryDocument $gallery): string
 {
     return implode('', array_map(static fn (Item $item): string => $item->id, $gallery->items));
 }
 
 it('is taken back by its inverse, and both survive the journal', function (array $values): void {
-    $before = documentOf('abcdef');
+    $before = galleryDocument('abcdef');
     $change = Changes::parse($values);
     $after = $change->appliedTo($before);
     $inverse = $change->inverseFor($before);
@@ -68,7 +55,7 @@ it('keeps every item whatever is moved where', function (): void {
             if (in_array($before, $chosen, true)) {
                 continue;
             }
-            $moved = idsOf(Changes::parse(['kind' => 'move', 'items' => $chosen, 'before' => $before])->appliedTo(documentOf('abcdef')));
+            $moved = idsOf(Changes::parse(['kind' => 'move', 'items' => $chosen, 'before' => $before])->appliedTo(galleryDocument('abcdef')));
             expect(count_chars($moved, 3))->toBe('abcdef')
                 ->and($moved)->toContain(implode('', $chosen).$before);
         }
@@ -76,7 +63,7 @@ it('keeps every item whatever is moved where', function (): void {
 });
 
 it('refuses what cannot be', function (array $values, string $field): void {
-    expect(fn () => Changes::parse($values)->appliedTo(documentOf('abc')))
+    expect(fn () => Changes::parse($values)->appliedTo(galleryDocument('abc')))
         ->toThrow(fn (ChangeException $exception) => expect($exception->field)->toBe($field)->and($exception->allowed)->not->toBe(''));
 })->with([
     'an unknown kind' => [['kind' => 'explode'], 'kind'],
@@ -111,7 +98,7 @@ it('keeps words plain', function (): void {
 });
 
 it('tells two windows apart: what touches nothing in common follows in either order', function (array $mine, array $theirs, ?string $label): void {
-    $before = documentOf('abcdef');
+    $before = galleryDocument('abcdef');
     [$mine, $theirs] = [Changes::parse($mine), Changes::parse($theirs)];
     $clashes = Clash::between($mine, [$theirs], $theirs->appliedTo($before));
     if ($label === null) {

@@ -15,6 +15,9 @@ use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\Item;
+use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
@@ -130,4 +133,15 @@ function galleryOf(array $items, ?GalleryDesign $design = null, ?Albums $albums 
 function drawnAs(FrozenGallery $gallery, ?ContentWidth $content = null, ?Addresses $addresses = null): Fragment
 {
     return (new GalleryMarkup('p1', $gallery, $gallery->sections(new Sections(new Arranger)), $content ?? ContentWidth::page(18, 1120), $addresses ?? Addresses::rooted()))->render();
+}
+
+/** A gallery of six items with words, albums, a text and a hidden one. */
+function galleryDocument(string $ids = 'abcdef'): GalleryDocument
+{
+    $albums = Albums::parse([['id' => 'A1', 'name' => 'Morning'], ['id' => 'A2', 'name' => 'Evening']], 'headings');
+
+    return new GalleryDocument(About::titled('Kites'), GalleryDesign::default(), $albums, array_map(
+        static fn (string $id): Item => new Item($id, $id === 'f' ? null : "picture-{$id}", ItemWords::parse(['title' => "Title {$id}"]), $id === 'f' ? '<p>Hello</p>' : null, $id < 'c' ? 'A1' : null, $id === 'd'),
+        str_split($ids),
+    ));
 }

@@ -90,4 +90,24 @@ b {
     margin: 0;
     padding: 0;
 }
+
+/* What is saved stands in the announcer too; on a phone there is room for acts only. */
+@media (width < 900px) {
+    .state {
+        white-space: normal;
+        font-size: 12px;
+        line-height: 1.25;
+    }
+
+    .grow {
+        display: none;
+    }
+}
+
+@media (width < 600px) {
+    .title {
+        flex: 1 1 100%;
+        order: -1;
+    }
+}
 </style>

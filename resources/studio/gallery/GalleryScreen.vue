@@ -63,4 +63,11 @@ onKeyStroke(['z', 'Z', 'y'], (event) => {
     border-radius: 0;
     padding-inline: 16px;
 }
+
+@media (width < 900px) {
+    .bench {
+        height: auto;
+        min-height: 100vh;
+    }
+}
 </style>

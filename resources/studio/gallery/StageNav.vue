@@ -82,4 +82,22 @@ span {
     color: var(--z5);
     font-variant-numeric: tabular-nums;
 }
+
+@media (width < 600px) {
+    .stages {
+        padding: 0;
+    }
+
+    a {
+        flex: 1;
+        min-width: 0;
+        padding-inline: 8px;
+    }
+
+    span {
+        overflow: hidden;
+        text-overflow: ellipsis;
+        white-space: nowrap;
+    }
+}
 </style>

@@ -142,4 +142,37 @@ function adopt(layout: LayoutPart): void {
     flex: none;
     max-height: 40%;
 }
+
+@media (width < 1180px) {
+    .stage {
+        grid-template-columns: minmax(0, 1fr) 300px;
+    }
+}
+
+/* One below the other: the screen scrolls, the proofs stay in sight above the settings. */
+@media (width < 900px) {
+    .stage {
+        grid-template-columns: minmax(0, 1fr);
+        grid-template-rows: auto 46vh auto auto;
+        height: auto;
+    }
+
+    .panel {
+        grid-row: auto;
+        grid-column: auto;
+        border-top: 2px solid var(--z4);
+        border-left: 0;
+    }
+
+    .settings,
+    .measures,
+    .snags {
+        max-height: none;
+    }
+
+    .below {
+        grid-row: 4;
+        height: 220px;
+    }
+}
 </style>

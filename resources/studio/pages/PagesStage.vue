@@ -188,4 +188,24 @@ b {
     align-items: center;
     justify-content: space-between;
 }
+
+@media (width < 1180px) {
+    .stage {
+        grid-template-columns: 190px minmax(0, 1fr) 280px;
+    }
+}
+
+/* One below the other: the screen scrolls. */
+@media (width < 900px) {
+    .stage {
+        grid-template-columns: minmax(0, 1fr);
+        grid-template-rows: auto 60vh auto;
+        height: auto;
+    }
+
+    .list,
+    .panel {
+        border: 0;
+    }
+}
 </style>

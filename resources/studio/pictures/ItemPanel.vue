@@ -169,4 +169,11 @@ h2 {
 .line .el-input-number {
     width: 190px;
 }
+
+@media (width < 900px) {
+    .panel {
+        border-top: 2px solid var(--z4);
+        border-left: 0;
+    }
+}
 </style>

@@ -277,4 +277,26 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
     background: rgb(11 117 104 / 0.15);
     pointer-events: none;
 }
+
+@media (width < 1180px) {
+    .stage {
+        grid-template-columns: minmax(0, 1fr) 300px;
+    }
+}
+
+/* One below the other: the screen scrolls. */
+@media (width < 900px) {
+    .stage {
+        grid-template-columns: minmax(0, 1fr);
+        height: auto;
+    }
+
+    .mat {
+        padding-bottom: 18px;
+    }
+
+    .tiles {
+        grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+    }
+}
 </style>

@@ -56,14 +56,14 @@ const SIGNS: Record<string, string> = {
     white-space: nowrap;
 }
 
+.kinds :deep(.el-radio-button) {
+    --el-radio-button-checked-bg-color: var(--verd-tint);
+    --el-radio-button-checked-text-color: var(--z8);
+}
+
 .kinds :deep(.is-active) {
     border-color: var(--verd);
     box-shadow: inset 0 0 0 1px var(--verd);
-}
-
-.kinds :deep(.is-active .el-radio-button__inner) {
-    background: var(--verd-tint);
-    color: var(--z8);
     font-weight: 600;
 }
 

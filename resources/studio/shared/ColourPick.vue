@@ -7,6 +7,7 @@
             </ElRadioButton>
         </ElRadioGroup>
         <div class="row">
+            <span>another</span>
             <ElColorPicker :model-value="modelValue === '' ? null : `#${modelValue}`" aria-label="Another colour" @change="choose" />
             <ElButton v-if="modelValue" @click="emit('update:modelValue', '')">Any</ElButton>
         </div>
@@ -54,12 +55,12 @@ function choose(colour: string | null): void {
 .el-radio-group {
     display: flex;
     flex-wrap: wrap;
-    gap: 4px;
+    gap: 5px;
 }
 
 .el-radio-button {
-    width: 26px;
-    height: 26px;
+    width: 24px;
+    height: 24px;
     border: 1px solid var(--z4);
     border-radius: var(--corner);
     background: var(--colour);
@@ -88,7 +89,10 @@ function choose(colour: string | null): void {
 
 .row {
     display: flex;
+    align-items: center;
     gap: 8px;
+    font-size: 13px;
+    color: var(--z6);
     margin-top: 6px;
 }
 </style>

@@ -76,4 +76,18 @@ nav a.router-link-active {
     font-stretch: 80%;
     letter-spacing: 0.02em;
 }
+
+@media (width < 900px) {
+    .top {
+        flex-wrap: wrap;
+        gap: 6px 8px;
+        height: auto;
+        min-height: 52px;
+        padding: 6px 12px;
+    }
+
+    .name {
+        display: none;
+    }
+}
 </style>

@@ -232,4 +232,26 @@ h1 {
 .size .el-slider {
     width: 120px;
 }
+
+@media (width < 1180px) {
+    .main {
+        grid-template-columns: 200px minmax(0, 1fr) 280px;
+    }
+}
+
+/* One below the other: the screen scrolls. */
+@media (width < 900px) {
+    .screen {
+        height: auto;
+    }
+
+    .main {
+        grid-template-columns: minmax(0, 1fr);
+        grid-template-rows: auto 70vh auto;
+    }
+
+    .side {
+        border: 0;
+    }
+}
 </style>

@@ -219,4 +219,17 @@ img {
     flex: none;
     margin: 0;
 }
+
+@media (width < 900px) {
+    .editor {
+        position: fixed;
+        grid-template-columns: minmax(0, 1fr);
+        grid-template-rows: 44vh minmax(0, 1fr);
+    }
+
+    .panel {
+        border-top: 2px solid var(--z4);
+        border-left: 0;
+    }
+}
 </style>

@@ -213,4 +213,10 @@ dd {
     padding-top: 10px;
     border-top: 1px solid var(--z3);
 }
+
+@media (width < 1180px) {
+    .stage:not(.narrow) {
+        grid-template-columns: minmax(0, 1fr) 300px;
+    }
+}
 </style>

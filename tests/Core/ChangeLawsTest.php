@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use ZincPane\Core\Changes\AddItems;
+use ZincPane\Core\Changes\ArrangeAlbums;
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\ChangeAbout;
+use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Changes\Clash;
+use ZincPane\Core\Changes\FlagItems;
+use ZincPane\Core\Changes\Joining;
+use ZincPane\Core\Changes\Move;
+use ZincPane\Core\Changes\Redesign;
+use ZincPane\Core\Changes\RemoveItems;
+use ZincPane\Core\Changes\Reorder;
+use ZincPane\Core\Changes\Reword;
+use ZincPane\Core\Changes\Rewrite;
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\Item;
+
+covers(
+    AddItems::class, ArrangeAlbums::class, ChangeAbout::class, Changes::class, Clash::class, FlagItems::class, Move::class, Redesign::class, RemoveItems::class,
+    Reorder::class, Reword::class, Rewrite::class, GalleryDocument::class, Item::class,
+);
+
+/** Some of the items, at least one, in any order. */
+function someOf(GalleryDocument $gallery, Randomizer $dice): array
+{
+    $ids = $dice->shuffleArray(array_map(static fn (Item $item): string => $item->id, $gallery->items));
+
+    return array_slice($ids, 0, $dice->getInt(1, max(1, min(3, count($ids)))));
+}
+
+/** Any change that can be made on a gallery, as it comes from a browser or the journal. */
+function anyChange(GalleryDocument $gallery, Randomizer $dice): array
+{
+    $ids = array_map(static fn (Item $item): string => $item->id, $gallery->items);
+    $some = someOf($gallery, $dice);
+    $flag = $dice->getInt(0, 1) === 1;
+    $texts = array_values(array_filter($gallery->items, static fn (Item $item): bool => $item->text !== null));
+    $word = [null, '', 'Ветер', '007', 'Two words'][$dice->getInt(0, 4)];
+
+    return match ($dice->getInt(0, 10)) {
+        0 => ['kind' => 'about', 'about' => [['title' => "Night {$dice->getInt(1, 9)}"], ['description' => "Long\nlines"], ['shows_title' => $flag], ['shows_description' => $flag]][$dice->getInt(0, 3)]],
+        1, 2 => ['kind' => 'design', 'design' => ['layout' => array_intersect_key(anyLayout($dice), array_flip(array_slice($dice->shuffleArray(array_keys(anyLayout($dice))), 0, 2)))]],
+        3 => ['kind' => 'words', 'words' => array_fill_keys($some, [['title', 'caption', 'alt', 'credit'][$dice->getInt(0, 3)] => $word])],
+        4 => ['kind' => 'words', 'words' => array_fill_keys($some, ['decorative' => [true, false, null][$dice->getInt(0, 2)]])],
+        5 => ['kind' => 'move', 'items' => $some, 'before' => array_values(array_diff([...$ids, null], $some))[0] ?? null],
+        6 => ['kind' => 'order', 'items' => $dice->shuffleArray($ids)],
+        7 => ['kind' => $flag ? 'hide' : 'large', 'items' => $some, $flag ? 'hidden' : 'large' => $dice->getInt(0, 1) === 1],
+        8 => $flag ? ['kind' => 'albums', 'albums' => ['list' => array_slice([['id' => 'A2', 'name' => 'Night'], ['id' => 'A1', 'name' => 'Dawn']], 0, $dice->getInt(0, 2)), 'view' => 'tabs']]
+            : ['kind' => 'albums', 'of' => array_fill_keys($some, [null, $gallery->albums->list[0]->id ?? null, ($gallery->albums->list[1] ?? null)?->id][$dice->getInt(0, 2)])],
+        9 => $texts === [] ? ['kind' => 'remove', 'items' => $some] : ['kind' => 'text', 'item' => $texts[0]->id, 'text' => "<p>{$dice->getInt(1, 9)}</p>"],
+        default => ['kind' => 'remove', 'items' => $some],
+    };
+}
+
+function writtenAndRead(Change $change): Change
+{
+    return Changes::parse(json_decode(json_encode($change->toArray(), JSON_THROW_ON_ERROR), true));
+}
+
+/** A gallery after some changes. */
+function grown(Randomizer $dice): GalleryDocument
+{
+    $gallery = galleryDocument('abcdefgh');
+    for ($i = $dice->getInt(0, 6); $i > 0; $i--) {
+        $gallery = Changes::parse(anyChange($gallery, $dice))->appliedTo($gallery);
+        if (count($gallery->items) < 3) {
+            return galleryDocument('abcdefgh');
+        }
+    }
+
+    return $gallery;
+}
+
+it('is taken back by its inverse, and comes through the journal unchanged', function (int $seed): void {
+    $dice = new Randomizer(new Mt19937($seed));
+    for ($trial = 0; $trial < 400; $trial++) {
+        $before = grown($dice);
+        $change = Changes::parse($said = anyChange($before, $dice));
+        $after = $change->appliedTo($before);
+        $told = json_encode($said);
+        $inverse = $change->inverseFor($before);
+        expect($inverse->appliedTo($after)->isSameAs($before))->toBeTrue("{$told} is not taken back")
+            ->and(writtenAndRead($inverse)->appliedTo($after)->isSameAs($before))->toBeTrue("the inverse of {$told} changes in the journal")
+            ->and(writtenAndRead($change)->appliedTo($before)->isSameAs($after))->toBeTrue("{$told} changes in the journal")
+            // And done again after that: the inverse of the inverse.
+            ->and($inverse->inverseFor($after)->appliedTo($before)->isSameAs($after))->toBeTrue("{$told} cannot be done again")
+            ->and($change->summary($before))->not->toBe('')->and($change->touches())->not->toBe([]);
+    }
+})->with([1, 2, 3]);
+
+it('may follow in either order what touches nothing of the same', function (int $seed): void {
+    $dice = new Randomizer(new Mt19937($seed));
+    $apart = $together = 0;
+    for ($trial = 0; $trial < 600; $trial++) {
+        $before = grown($dice);
+        [$mine, $theirs] = [Changes::parse($a = anyChange($before, $dice)), Changes::parse($b = anyChange($before, $dice))];
+        if (Clash::between($mine, [$theirs], $theirs->appliedTo($before)) !== []) {
+            $together++;
+
+            continue;
+        }
+        $apart++;
+        $one = $mine->appliedTo($theirs->appliedTo($before));
+        $told = json_encode($a).' and '.json_encode($b);
+        try {
+            $other = $theirs->appliedTo($mine->appliedTo($before));
+        } catch (ChangeException $exception) {
+            $this->fail("{$told}: {$exception->getMessage()}");
+        }
+        expect($one->isSameAs($other))->toBeTrue($told);
+    }
+    expect($apart)->toBeGreaterThan(150)->and($together)->toBeGreaterThan(30);
+})->with([4, 5]);
+
+it('joins steps of the same settings, which come to what the last one wants', function (): void {
+    $dice = new Randomizer(new Mt19937(6));
+    $joined = 0;
+    for ($trial = 0; $trial < 200; $trial++) {
+        $before = galleryDocument();
+        $layout = anyLayout($dice);
+        $key = array_keys($layout)[$dice->getInt(0, count($layout) - 1)];
+        $step = static fn (): Change => Changes::parse(['kind' => 'design', 'design' => ['layout' => [$key => anyLayout($dice)[$key]]]]);
+        [$first, $second] = [$step(), $step()];
+        expect($second)->toBeInstanceOf(Joining::class);
+        $one = $second->joinedTo($first);
+        if ($one === null) {
+            continue;
+        }
+        $joined++;
+        expect($one->appliedTo($before)->isSameAs($second->appliedTo($first->appliedTo($before))))->toBeTrue($key);
+    }
+    $gap = Changes::parse(['kind' => 'design', 'design' => ['layout' => ['gap' => 3]]]);
+    expect($joined)->toBeGreaterThan(100)
+        ->and($gap->joinedTo(Changes::parse(['kind' => 'design', 'design' => ['layout' => ['columns' => 3]]])))->toBeNull()
+        ->and($gap->joinedTo(Changes::parse(['kind' => 'about', 'about' => ['title' => 'x']])))->toBeNull();
+});
+
+it('is refused whole where it speaks of what is not there', function (array $said): void {
+    expect(fn () => Changes::parse($said)->appliedTo(galleryDocument()))->toThrow(ChangeException::class);
+})->with([
+    'words of nobody' => [['kind' => 'words', 'words' => ['z' => ['title' => 'x']]]],
+    'an unknown word' => [['kind' => 'words', 'words' => ['a' => ['smell' => 'x']]]],
+    'a move before nobody' => [['kind' => 'move', 'items' => ['a'], 'before' => 'z']],
+    'a move of nobody' => [['kind' => 'move', 'items' => ['z'], 'before' => null]],
+    'an order without one' => [['kind' => 'order', 'items' => ['a', 'b']]],
+    'an order with one twice' => [['kind' => 'order', 'items' => ['a', 'a', 'b', 'c', 'd', 'e']]],
+    'an order with a stranger' => [['kind' => 'order', 'items' => ['a', 'b', 'c', 'd', 'e', 'z']]],
+    'one in already' => [['kind' => 'add', 'items' => [['id' => 'a', 'picture' => 'p']]]],
+    'neither picture nor text' => [['kind' => 'add', 'items' => [['id' => 'x']]]],
+    'hidden or not is not said' => [['kind' => 'hide', 'items' => ['a']]],
+    'large by a word' => [['kind' => 'large', 'items' => ['a'], 'large' => 'yes']],
+    'an album there is not' => [['kind' => 'albums', 'of' => ['a' => 'A9']]],
+    'albums of nothing' => [['kind' => 'albums']],
+    'a text for a picture' => [['kind' => 'text', 'item' => 'a', 'text' => '<p>x</p>']],
+    'no text' => [['kind' => 'text', 'item' => 'f']],
+    'no title' => [['kind' => 'about', 'about' => ['title' => '  ']]],
+    'nothing about it' => [['kind' => 'about', 'about' => []]],
+    'no kind' => [[]],
+]);

@@ -93,7 +93,7 @@ for (const [name, viewport] of [
         await page.getByRole('button', { name: /^Long Wind Day/ }).click();
         await page.frameLocator('iframe[title="Preview of Long Wind Day"]').locator('[data-spot="2"]').click();
         await expect(page.getByText('stands here')).toBeVisible();
-        if (name === 'wide') await page.getByRole('checkbox', { name: 'In the menu' }).check();
+        if (name === 'wide') await page.getByRole('switch', { name: 'In the menu' }).press('Space');
         await page.getByLabel('Menu label').fill(`Wind ${name}`);
         await page.getByLabel('Menu label').press('Enter');
         await expect(page.getByText(`in the menu as “Wind ${name}”`)).toBeVisible();

@@ -65,6 +65,7 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     const snag = page.getByText('One more picture would complete the last row');
     await expect(snag).toBeVisible();
     await page.getByRole('button', { name: 'Balance the rows' }).press('Enter');
+    await page.getByRole('button', { name: /^Rows/ }).press('Enter');
     await expect(page.getByRole('radio', { name: 'Balance' })).toBeChecked();
     await expect(snag).toHaveCount(0);
     await page.getByRole('button', { name: 'Undo' }).click();
@@ -85,8 +86,8 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     await expect(suggestions.first()).toContainText('.');
     await expect(suggestions).toHaveCount(4);
     const best = await suggestions.first().textContent();
-    await page.getByLabel('Little crop').fill('0');
-    await page.getByLabel('Even').fill('10');
+    await page.getByRole('slider', { name: 'Little crop' }).press('Home');
+    await page.getByRole('slider', { name: 'Even' }).press('End');
     await expect(suggestions.first()).not.toHaveText(best ?? '');
     await expectAccessible(page);
     await page.getByRole('radio', { name: 'Crops' }).check({ force: true });
@@ -94,8 +95,8 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     await page.getByRole('slider', { name: 'Width of the Phone proof' }).focus();
     await page.keyboard.press('PageUp');
     await expect(page.getByRole('spinbutton', { name: 'Width of the Phone proof in px' })).toHaveValue('440');
-    await page.getByRole('radio', { name: 'Phone', exact: true }).check({ force: true });
-    await page.getByRole('button', { name: 'Set it' }).click();
+    await page.getByRole('button', { name: /^Phone/ }).press('Enter');
+    await page.getByRole('button', { name: 'Set columns on a phone' }).press('Enter');
     await expect(page.getByRole('button', { name: 'Leave it to itself' })).toBeVisible();
 });
 

@@ -72,6 +72,12 @@ export function demo(...names: string[]): string[] {
     return names.map((name) => join('database/demo/pictures', `${name}.jpg`));
 }
 
+/** Chooses by its word in a drop-down list of the studio. */
+export async function choose(page: Page, list: string, option: string): Promise<void> {
+    await page.getByRole('combobox', { name: list }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+}
+
 export async function expectAccessible(page: Page): Promise<void> {
     // Proofs are whole pages within a page, whose landmarks would count twice; they are checked where they are live.
     const { violations } = await new AxeBuilder({ page })

@@ -4,7 +4,7 @@
         <ElInput v-model="title" class="title" aria-label="Title of the gallery" :maxlength="longest.gallery_title" spellcheck="false" @change="rename" />
         <span class="grow" />
         <span class="state" role="status">
-            {{ bench.busy > 0 ? 'Saving…' : `Saved ${savedAt}` }} ·
+            {{ state.busy > 0 ? 'Saving…' : `Saved ${savedAt}` }} ·
             <b v-if="count > 0">{{ count === 1 ? '1 change not live' : `${count} changes not live` }}</b>
             <span v-else>all live</span>
         </span>
@@ -23,7 +23,7 @@ import PutLive from './PutLive.vue';
 import { useGallery } from './use-gallery';
 
 const props = defineProps<{ id: string }>();
-const { gallery, bench, change, undo, redo } = useGallery(() => props.id);
+const { gallery, state, change, undo, redo } = useGallery(() => props.id);
 
 const { longest } = useVocabulary();
 const title = ref('');

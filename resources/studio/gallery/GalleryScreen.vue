@@ -1,10 +1,10 @@
 <template>
-    <div class="bench">
+    <div class="gallery">
         <GalleryHeader v-if="gallery" :id="id" />
         <TopBar v-else />
         <StageNav v-if="gallery" :gallery="gallery" />
-        <ClashBar v-if="bench.clash" :clash="bench.clash" @settle="settle" />
-        <ProblemNote v-if="bench.problem" class="trouble">{{ bench.problem }}</ProblemNote>
+        <ClashBar v-if="state.clash" :clash="state.clash" @settle="settle" />
+        <ProblemNote v-if="state.problem" class="trouble">{{ state.problem }}</ProblemNote>
         <main v-if="gallery" class="stage"><RouterView :key="id" /></main>
         <main v-else class="waiting">
             <ProblemNote v-if="error">{{ error.message }} <RouterLink :to="{ name: 'galleries' }">Back to the galleries</RouterLink></ProblemNote>
@@ -24,11 +24,11 @@ import { useGallery } from './use-gallery';
 import { usePulse } from './use-pulse';
 
 const props = defineProps<{ id: string }>();
-const { gallery, bench, error, settle, undo, redo } = useGallery(() => props.id);
+const { gallery, state, error, settle, undo, redo } = useGallery(() => props.id);
 
 usePulse(
     () => props.id,
-    () => bench.value.busy > 0 || bench.value.clash !== null,
+    () => state.value.busy > 0 || state.value.clash !== null,
 );
 
 onKeyStroke(['z', 'Z', 'y'], (event) => {
@@ -41,7 +41,7 @@ onKeyStroke(['z', 'Z', 'y'], (event) => {
 </script>
 
 <style scoped>
-.bench {
+.gallery {
     display: grid;
     grid-template-rows: auto auto auto auto minmax(0, 1fr);
     grid-template-columns: minmax(0, 1fr);
@@ -65,7 +65,7 @@ onKeyStroke(['z', 'Z', 'y'], (event) => {
 }
 
 @media (width < 900px) {
-    .bench {
+    .gallery {
         height: auto;
         min-height: 100vh;
     }

@@ -17,13 +17,13 @@
                 </ul>
                 <p v-if="gallery.live.pages.length > 0" class="note">Pages: {{ gallery.live.pages.map((page) => page.title).join(', ') }}</p>
                 <p v-else-if="gallery.live.changes.length > 0" class="note">No page changes; only embeds do.</p>
-                <p v-if="bench.lacking > 0" class="note" role="status">
-                    Making the files of {{ bench.lacking === 1 ? 'one more picture' : `${bench.lacking} more pictures` }}. Visitors see no change until all are
+                <p v-if="state.lacking > 0" class="note" role="status">
+                    Making the files of {{ state.lacking === 1 ? 'one more picture' : `${state.lacking} more pictures` }}. Visitors see no change until all are
                     there.
                 </p>
                 <div class="acts">
-                    <ElButton type="info" ref="focus" :disabled="bench.busy > 0" @click="go">
-                        {{ bench.busy > 0 ? 'Putting live…' : 'Put live now' }}
+                    <ElButton type="info" ref="focus" :disabled="state.busy > 0" @click="go">
+                        {{ state.busy > 0 ? 'Putting live…' : 'Put live now' }}
                     </ElButton>
                     <ElButton @click="shut">Not yet</ElButton>
                 </div>
@@ -38,7 +38,7 @@ import { announce } from '../shared/announce';
 import { useGallery } from './use-gallery';
 
 const props = defineProps<{ id: string }>();
-const { gallery, bench, putLive } = useGallery(() => props.id);
+const { gallery, state, putLive } = useGallery(() => props.id);
 const open = ref(false);
 const done = ref(false);
 const opener = ref<{ $el: HTMLElement }>();

@@ -3,6 +3,7 @@ import { computed, reactive, toRef, type ComputedRef, type MaybeRefOrGetter, typ
 import { api, Problem } from '../api/client';
 import { galleryQuery } from '../api/queries';
 import type { Change, ClashValue, Gallery } from '../api/types';
+import { takeBack } from '../shared/use-echo';
 
 /** A change that met a newer version in which the same was changed: what each wants. */
 export interface Clash {
@@ -10,14 +11,14 @@ export interface Clash {
     again: () => Promise<boolean>;
 }
 
-interface Bench {
+interface GalleryState {
     busy: number;
     /** Pictures whose files are still being made before the gallery goes live. */
     lacking: number;
     problem: string;
     clash: Clash | null;
     /** Changes go one after another, each on the version the one before it made. */
-    line: Promise<unknown>;
+    queue: Promise<unknown>;
 }
 
 /** The answer to putting live as long as visitors would lack files. */
@@ -25,14 +26,14 @@ interface Lacking {
     lacking: number;
 }
 
-/** One bench for each gallery, shared by the parts of its screen. */
-const benches = reactive(new Map<string, Bench>());
+/** The state of each gallery, shared by the parts of its screen. */
+const states = reactive(new Map<string, GalleryState>());
 
-function benchOf(id: string): Bench {
-    const known = benches.get(id);
+function stateOf(id: string): GalleryState {
+    const known = states.get(id);
     if (known) return known;
-    benches.set(id, { busy: 0, lacking: 0, problem: '', clash: null, line: Promise.resolve() });
-    return benches.get(id) as Bench;
+    states.set(id, { busy: 0, lacking: 0, problem: '', clash: null, queue: Promise.resolve() });
+    return states.get(id) as GalleryState;
 }
 
 const STALE = 'stale-version';
@@ -42,7 +43,7 @@ const TRIES = 4;
 
 export interface UseGalleryReturn {
     gallery: Ref<Gallery | undefined>;
-    bench: ComputedRef<Bench>;
+    state: ComputedRef<GalleryState>;
     error: Ref<Error | null>;
     change: (change: Change) => Promise<boolean>;
     /** Any other act of the API on the gallery that answers with it. */
@@ -59,7 +60,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
     const queries = useQueryClient();
     const current = toRef(id);
     const { data: gallery, error } = useQuery(computed(() => galleryQuery(current.value)));
-    const bench = computed(() => benchOf(current.value));
+    const state = computed(() => stateOf(current.value));
 
     function keep(fresh: Gallery): void {
         queries.setQueryData(galleryQuery(fresh.id).queryKey, fresh);
@@ -73,23 +74,25 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
     /** @returns whether it was done */
     function send(path: string, method: 'post' | 'patch', body: object): Promise<boolean> {
         const own = current.value;
-        const mine = benchOf(own);
-        const done = mine.line.then(async () => {
+        const mine = stateOf(own);
+        const sent = mine.queue.then(async () => {
             mine.busy++;
             mine.problem = '';
             try {
-                return await attempt(own, path, method, body, TRIES);
+                const done = await attempt(own, path, method, body, TRIES);
+                if (!done) takeBack();
+                return done;
             } finally {
                 mine.lacking = 0;
                 mine.busy--;
             }
         });
-        mine.line = done.catch(() => undefined);
-        return done;
+        mine.queue = sent.catch(() => undefined);
+        return sent;
     }
 
     async function attempt(own: string, path: string, method: 'post' | 'patch', body: object, tries: number): Promise<boolean> {
-        const mine = benchOf(own);
+        const mine = stateOf(own);
         try {
             const version = queries.getQueryData<Gallery>(galleryQuery(own).queryKey)?.version;
             const answer = await api[method]<Gallery | Lacking>(`galleries/${own}${path}`, { version, ...body });
@@ -114,7 +117,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
 
     return {
         gallery,
-        bench,
+        state,
         error,
         keep,
         reload: async () => void (await queries.invalidateQueries({ queryKey: galleryQuery(current.value).queryKey })),
@@ -124,7 +127,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         redo: () => send('/redo', 'post', {}),
         putLive: () => send('/live', 'post', {}),
         settle: async (choice) => {
-            const mine = benchOf(current.value);
+            const mine = stateOf(current.value);
             const clash = mine.clash;
             mine.clash = null;
             if (choice === 'mine' && clash) await clash.again();

@@ -50,7 +50,6 @@
 </template>
 
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core';
 import { computed, nextTick, ref, watch } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useVocabulary } from '../api/vocabulary';
@@ -64,17 +63,17 @@ import { useDragBox } from '../shared/use-drag-box';
 import { useSelection } from '../shared/use-selection';
 import TidyEditor from '../tidy/TidyEditor.vue';
 import AddDrawer from './AddDrawer.vue';
-import { filesOf } from './files-of';
 import ItemPanel from './ItemPanel.vue';
 import OrderBar from './OrderBar.vue';
 import PictureTile from './PictureTile.vue';
+import { useArrivingFiles } from './use-arriving-files';
 import { useOrder } from './use-order';
 import { useUploads } from './use-uploads';
 
 const props = defineProps<{ id: string }>();
-const bench = useGallery(() => props.id);
-const { gallery, change } = bench;
-const order = useOrder(() => props.id, bench);
+const shared = useGallery(() => props.id);
+const { gallery, change } = shared;
+const order = useOrder(() => props.id, shared);
 const uploads = useUploads();
 const accepted = useVocabulary().files.join(',');
 const mat = ref<HTMLElement>();
@@ -101,24 +100,10 @@ const { box } = useDragBox({
     onMiss: selection.none,
 });
 
-useEventListener(document, 'paste', (event) => {
-    if ((event.target as Element).closest('input, textarea, [contenteditable]')) return;
-    const files = [...(event.clipboardData?.files ?? [])];
-    if (files.length > 0) uploads.add(props.id, files);
-});
+const { over, drop } = useArrivingFiles((files) => uploads.add(props.id, files));
 
 function albumOf(item: Item): string | null {
     return gallery.value?.albums.list.find(({ id }) => id === item.album)?.name ?? null;
-}
-
-function over(event: DragEvent): void {
-    if (event.dataTransfer?.types.includes('Files')) event.preventDefault();
-}
-
-function drop(event: DragEvent): void {
-    if (!event.dataTransfer?.types.includes('Files')) return;
-    event.preventDefault();
-    void filesOf(event.dataTransfer).then((files) => uploads.add(props.id, files));
 }
 
 function tidy(item: Item | undefined): void {

@@ -33,7 +33,8 @@
 </template>
 
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
+import { useEcho } from './use-echo';
 
 const props = withDefaults(
     defineProps<{
@@ -50,13 +51,8 @@ const props = withDefaults(
 );
 /** Input while it is moved, the value once it stands. */
 const emit = defineEmits<{ 'update:modelValue': [value: number]; input: [value: number] }>();
-const shown = ref(props.modelValue);
+const shown = useEcho(() => props.modelValue);
 const word = computed(() => props.words.find(({ value }) => value === shown.value)?.label ?? '');
-
-watch(
-    () => props.modelValue,
-    (value) => (shown.value = value),
-);
 
 function keep(value: number | number[]): void {
     if (typeof value === 'number' && value !== props.modelValue) emit('update:modelValue', value);

@@ -2,7 +2,7 @@
     <div class="choice">
         <span :id="id" class="label">{{ label }}</span>
         <ElRadioGroup
-            :model-value="modelValue"
+            v-model="shown"
             :aria-labelledby="id"
             :style="{ gridTemplateColumns: `repeat(${columns ?? options.length}, minmax(0, 1fr))` }"
             @change="emit('update:modelValue', $event as T)"
@@ -16,12 +16,14 @@
 
 <script setup lang="ts" generic="T extends string">
 import { useId } from 'vue';
+import { useEcho } from './use-echo';
 
 /** One of a few, all of them seen at once. */
-defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T | undefined; columns?: number }>();
+const props = defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T | undefined; columns?: number }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
 defineSlots<{ default(props: { option: { value: T; label: string } }): unknown }>();
 const id = useId();
+const shown = useEcho(() => props.modelValue);
 </script>
 
 <style scoped>

@@ -86,8 +86,13 @@ nav a.router-link-active {
         padding: 6px 12px;
     }
 
+    /* Read out still: it names the link. */
     .name {
-        display: none;
+        position: absolute;
+        width: 1px;
+        height: 1px;
+        overflow: hidden;
+        clip-path: inset(50%);
     }
 }
 </style>

@@ -24,7 +24,7 @@
             @paste.stop="plainPaste($event, column.hasLines)"
         />
         <template v-else-if="column.key === 'decorative'">
-            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : '' }}</span>
+            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : 'no' }}</span>
         </template>
         <template v-else>
             <span class="text">{{ item.words[column.key] }}</span>

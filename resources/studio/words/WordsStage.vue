@@ -63,7 +63,7 @@ import WordsList from './WordsList.vue';
 import WordsTable from './WordsTable.vue';
 
 const props = defineProps<{ id: string }>();
-const { gallery, bench, change, act, keep } = useGallery(() => props.id);
+const { gallery, state, change, act, keep } = useGallery(() => props.id);
 const narrow = useMediaQuery('(max-width: 900px)');
 const shownKeys = useLocalStorage('zinc-word-columns', [...FIRST_COLUMNS]);
 const onlyFlawed = ref(false);
@@ -109,7 +109,7 @@ async function makeOwn(item: Item): Promise<void> {
         backToOwn(item);
         announce('These are the picture’s own words now.');
     } catch (error) {
-        bench.value.problem = messageOf(error);
+        state.value.problem = messageOf(error);
     }
 }
 </script>

@@ -22,7 +22,7 @@ final class DesignTypes
         $measures = [
             ...array_fill_keys(['rows', 'complete', 'in_last_row', 'harmed', 'smallest', 'largest', 'height', 'first_bytes', 'all_bytes', 'first_requests', 'all_requests'], Type::whole()),
             ...array_fill_keys(['crop', 'worst_crop', 'uneven', 'used', 'span', 'screens'], Type::number()),
-            'worst_picture' => Type::whole()->orNull(), 'too_small' => Type::flag(),
+            'worst_picture' => Type::whole()->orNull(), 'too_small' => Type::flag(), 'much_cropped' => Type::flag(),
         ];
 
         return [
@@ -80,7 +80,7 @@ final class DesignTypes
                 'seeds' => Type::whole(),
                 'album_views' => Type::list(Type::object(['value' => Type::ref('AlbumView'), 'label' => Type::text()])),
                 'shapes' => Type::list($option),
-                'tile_sizes' => Type::object(['names' => Type::list($option), 'range' => Type::tuple(Type::whole(), 2)]),
+                'tile_sizes' => Type::object(['names' => Type::list($option), 'range' => Type::tuple(Type::whole(), 2), 'first' => Type::whole()]),
                 'qualities' => Type::list(Type::object(['value' => Type::ref('Quality'), 'label' => Type::text(), 'weight' => Type::whole()])),
                 'heaviest' => Type::whole(),
                 'widths' => Type::object(array_fill_keys(['least', 'most', 'wide', 'phone'], Type::whole())),

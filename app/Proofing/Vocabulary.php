@@ -49,7 +49,7 @@ final class Vocabulary
             'seeds' => Orders::SEEDS,
             'album_views' => array_map(static fn (AlbumView $view): array => ['value' => $view->value, 'label' => $view->label()], AlbumView::cases()),
             'shapes' => array_map(static fn (Shape $shape): array => ['value' => $shape->value, 'label' => $shape->label()], Shape::cases()),
-            'tile_sizes' => ['names' => self::options(array_map(static fn (string $name): string => ucfirst(str_replace('-', ' ', $name)), array_combine(array_keys(TileSize::TILES), array_keys(TileSize::TILES)))), 'range' => TileSize::RANGE],
+            'tile_sizes' => ['names' => self::options(array_map(static fn (string $name): string => ucfirst(str_replace('-', ' ', $name)), array_combine(array_keys(TileSize::TILES), array_keys(TileSize::TILES)))), 'range' => TileSize::RANGE, 'first' => TileSize::FIRST],
             'qualities' => array_map(static fn (array $option): array => [...$option, 'weight' => Weights::DEFAULTS[$option['value']]], self::options(Weights::LABELS)),
             'heaviest' => Weights::MOST,
             'widths' => ['least' => Arrangement::NARROWEST, 'most' => Arrangement::WIDEST, 'wide' => Viewport::WIDE, 'phone' => Viewport::PHONE],

@@ -19,6 +19,9 @@ final readonly class TileSize
     /** Least and most px. */
     public const RANGE = [80, 800];
 
+    /** px that are proposed to one who would give them. */
+    public const FIRST = 220;
+
     private function __construct(public string|int $value)
     {
     }

@@ -7,6 +7,9 @@ namespace ZincPane\Core\Measuring;
 /** What can be said in numbers of a gallery at one width; docs/measures.md has the definitions. */
 final readonly class Measures
 {
+    /** A share of the pixels cut off that the owner is told of. */
+    private const MUCH_CROPPED = 0.15;
+
     /**
      * @param  int  $rows  of tiles, or blocks of a mosaic; columns of a masonry
      * @param  int  $complete  rows that reach both edges to within 1.5 per cent of the width; columns that end within a tenth of the tallest's height from it
@@ -86,7 +89,7 @@ final readonly class Measures
     {
         return [
             'rows' => $this->rows, 'complete' => $this->complete, 'in_last_row' => $this->inLastRow,
-            'crop' => round($this->crop, 4), 'worst_crop' => round($this->worstCrop, 4), 'worst_picture' => $this->worstPicture, 'harmed' => $this->harmed,
+            'crop' => round($this->crop, 4), 'much_cropped' => $this->crop > self::MUCH_CROPPED, 'worst_crop' => round($this->worstCrop, 4), 'worst_picture' => $this->worstPicture, 'harmed' => $this->harmed,
             'uneven' => round($this->uneven, 4), 'smallest' => $this->smallest, 'too_small' => $this->items > 0 && PhoneSight::isTooSmall($this->smallest), 'largest' => $this->largest, 'used' => round($this->used, 4),
             'span' => round($this->span, 4), 'height' => $this->height, 'screens' => round($this->screens, 2),
             'first_bytes' => $this->firstBytes, 'all_bytes' => $this->allBytes, 'first_requests' => $this->firstRequests, 'all_requests' => $this->allRequests,

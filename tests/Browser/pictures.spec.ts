@@ -140,12 +140,12 @@ test('chooses, moves, hides and gathers many at once, by mouse and by keyboard',
 
     // An order is looked at before it is kept.
     const kept = await names();
-    await choose(page, 'Order by', 'File name');
+    await choose(page, 'Order by', 'Name');
     await expect(page.getByRole('group', { name: 'An order to look at' })).toContainText('this is how it would be');
     expect(await names()).not.toBe(kept);
     await page.getByRole('button', { name: 'Leave it' }).click();
     await expect.poll(names).toBe(kept);
-    await choose(page, 'Order by', 'Colour');
+    await choose(page, 'Order by', 'Colour flow');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByRole('combobox', { name: 'Order by' })).toBeVisible();
     await page.keyboard.press('Control+z');
@@ -229,7 +229,7 @@ test('shows texts and videos among the pictures, and opens both in the viewer', 
     await expect(tiles(page).nth(1).locator('img')).toBeVisible();
     await page.getByRole('button', { name: 'Clear' }).click();
     await page.getByRole('button', { name: 'More ways…' }).click();
-    await page.getByRole('radio', { name: 'Text', exact: true }).check({ force: true });
+    await page.getByRole('radio', { name: 'Text', exact: true }).press('Space');
     await page.getByLabel('Title of the text').fill('Come along');
     await page.getByRole('textbox', { name: 'Text', exact: true }).fill('Sunday, from ten.\n\nBring a coat.');
     await page.getByRole('button', { name: 'Add the text' }).click();

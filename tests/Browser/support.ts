@@ -74,7 +74,7 @@ export function demo(...names: string[]): string[] {
 
 /** Chooses by its word in a drop-down list of the studio. */
 export async function choose(page: Page, list: string, option: string): Promise<void> {
-    await page.getByRole('combobox', { name: list }).click();
+    await page.getByRole('combobox', { name: list }).press('Enter');
     await page.getByRole('option', { name: option, exact: true }).click();
 }
 

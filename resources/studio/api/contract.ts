@@ -170,6 +170,7 @@ export interface Measures {
     screens: number;
     worst_picture: number | null;
     too_small: boolean;
+    much_cropped: boolean;
 }
 /** A gallery drawn small, in px of its own. */
 export interface Miniature {
@@ -679,6 +680,7 @@ export interface Vocabulary {
          * @maxItems 2
          */
         range: [number, number];
+        first: number;
     };
     qualities: {
         value: Quality;

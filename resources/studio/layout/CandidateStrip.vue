@@ -14,7 +14,7 @@
                         :max="heaviest"
                         :show-tooltip="false"
                         :aria-label="quality.label"
-                        @change="weights[quality.value] = $event as number"
+                        @update:model-value="weights = { ...weights, [quality.value]: $event as number }"
                     />
                 </span>
             </p>
@@ -50,7 +50,7 @@
                 <span v-if="candidate.reasons" class="reasons">{{ candidate.reasons }}</span>
                 <span class="figures">
                     <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
-                    <em :class="{ bad: candidate.wide.crop > 0.15 }">{{ percent(candidate.wide.crop) }} crop</em> ·
+                    <em :class="{ bad: candidate.wide.much_cropped }">{{ percent(candidate.wide.crop) }} crop</em> ·
                     <em :class="{ bad: candidate.phone.too_small }">phone {{ candidate.phone.smallest }} px</em> ·
                     {{ kilobytes(candidate.wide.first_bytes) }}
                 </span>
@@ -62,7 +62,8 @@
 
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed, reactive, ref } from 'vue';
+import { refDebounced } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import { alternativesQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
 import type { Candidate, LayoutPart, Quality } from '../api/types';
@@ -72,11 +73,15 @@ import SegmentChoice from '../shared/SegmentChoice.vue';
 import CropList from './CropList.vue';
 import { kilobytes, percent } from './figures';
 
+/** ms that a weight stands until it is counted with. */
+const PAUSE = 250;
+
 const props = defineProps<{ id: string; version: number; count: number; chosen: string }>();
 const emit = defineEmits<{ adopt: [layout: LayoutPart]; look: [layout: LayoutPart | null] }>();
 const shows = ref<'candidates' | 'suggest' | 'crops'>('candidates');
-const weights = reactive<Partial<Record<Quality, number>>>({});
-const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, props.version, { ...weights })));
+const weights = ref<Partial<Record<Quality, number>>>({});
+const stood = refDebounced(weights, PAUSE);
+const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, props.version, stood.value)));
 const shown = computed(() => (shows.value === 'suggest' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
 const list = ref<HTMLElement>();
 const standing = ref(0);
@@ -93,7 +98,7 @@ const rowsOf = ({ wide, layout }: Candidate): string =>
     layout.kind === 'masonry' ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
 
 function weightOf(quality: Quality): number | undefined {
-    return weights[quality] ?? alternatives.value?.weights[quality];
+    return weights.value[quality] ?? alternatives.value?.weights[quality];
 }
 
 /** The proofs follow the focus. */

@@ -13,7 +13,7 @@
             :max="range[1]"
             :precision="0"
             aria-label="Size of the tiles here in px"
-            @change="emit('change', $event ?? FIRST)"
+            @change="emit('change', $event ?? first)"
         />
     </div>
 </template>
@@ -25,16 +25,13 @@ import { useVocabulary } from '../api/vocabulary';
 /** How large tiles are in one place: a name, px, or null for the gallery's own size. */
 const props = defineProps<{ size: string | null }>();
 const emit = defineEmits<{ change: [size: string | number | null] }>();
-const { names, range } = useVocabulary().tile_sizes;
-
-/** What "in px" begins with. */
-const FIRST = 220;
+const { names, range, first } = useVocabulary().tile_sizes;
 
 const px = computed(() => (props.size === null ? NaN : Number(props.size)));
 const choice = computed(() => (props.size === null ? '' : Number.isNaN(px.value) ? props.size : 'px'));
 
 function choose(value: string): void {
-    emit('change', value === '' ? null : value === 'px' ? FIRST : value);
+    emit('change', value === '' ? null : value === 'px' ? first : value);
 }
 </script>
 

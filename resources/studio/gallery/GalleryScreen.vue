@@ -15,6 +15,7 @@
 
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core';
+import { isWriting } from '../shared/is-writing';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
 import GalleryHeader from './GalleryHeader.vue';
@@ -32,8 +33,7 @@ usePulse(
 );
 
 onKeyStroke(['z', 'Z', 'y'], (event) => {
-    const isText = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
-    if (!(event.ctrlKey || event.metaKey) || (isText && (event.target as HTMLInputElement).type !== 'radio')) return;
+    if (!(event.ctrlKey || event.metaKey) || isWriting(event.target)) return;
     event.preventDefault();
     if (event.key === 'y' || event.shiftKey) void redo();
     else void undo();

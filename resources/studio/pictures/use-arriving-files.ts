@@ -1,4 +1,5 @@
 import { useEventListener } from '@vueuse/core';
+import { isWriting } from '../shared/is-writing';
 import { filesOf } from './files-of';
 
 export interface UseArrivingFilesReturn {
@@ -11,7 +12,7 @@ export function useArrivingFiles(take: (files: File[]) => void): UseArrivingFile
     const brings = ({ dataTransfer }: DragEvent): boolean => dataTransfer?.types.includes('Files') ?? false;
 
     useEventListener(document, 'paste', (event) => {
-        if ((event.target as Element).closest('input, textarea, [contenteditable]')) return;
+        if (isWriting(event.target)) return;
         const files = [...(event.clipboardData?.files ?? [])];
         if (files.length > 0) take(files);
     });

@@ -1,0 +1,17 @@
+import vue from '@vitejs/plugin-vue';
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers';
+import Components from 'unplugin-vue-components/vite';
+import { defineConfig } from 'vitest/config';
+
+/** The studio's scripts and components, and the visitors' script, without a browser. */
+export default defineConfig({
+    plugins: [vue(), Components({ dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })], dts: false })],
+    test: {
+        include: ['tests/Studio/**/*.test.ts'],
+        environment: 'happy-dom',
+        globalSetup: ['tests/Studio/vocabulary.ts'],
+        setupFiles: ['tests/Studio/setup.ts'],
+        server: { deps: { inline: ['element-plus'] } },
+        restoreMocks: true,
+    },
+});

@@ -55,11 +55,13 @@ final class Trial
     }
 
     /**
-     * @return list<string> test files that come along this line
+     * @return list<string> test files that come along this line; along its file where the line itself is not run, as a constant's
      */
     public function watchers(Mutant $mutant): array
     {
-        return $this->watched[substr($mutant->file, strlen($this->root) + 1)][$mutant->line] ?? [];
+        $lines = $this->watched[substr($mutant->file, strlen($this->root) + 1)] ?? [];
+
+        return $lines[$mutant->line] ?? array_values(array_unique(array_merge(...array_values($lines))));
     }
 
     /** Whether a test fails over it. */

@@ -118,7 +118,7 @@ function onPaste(event: ClipboardEvent): void {
     cellsOf(text).forEach((row, down) => {
         const item = props.items[place.value.row + down];
         row.forEach((cell, across) => {
-            const column = props.columns[place.value.column + across];
+            const column = props.columns[Math.max(0, place.value.column) + across];
             if (!item || !column) return;
             const change: WordChange = (words[item.id] ??= {});
             if (column.key === 'decorative') change.decorative = /^(yes|y|true|1|x)$/i.test(cell.trim());

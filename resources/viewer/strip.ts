@@ -1,6 +1,11 @@
+import { intentOfKey } from './intents';
+
+/** px by which what is scrolled may miss its place. */
+const NEAR = 4;
+
 /** A strip or a slideshow: steppers, and time. Without it the strip is scrolled by hand. */
 export class Strip {
-    static readonly style = `.zp-step{position:absolute;top:50%;z-index:1;translate:0 -50%;display:grid;place-items:center;width:44px;height:44px;margin:0;padding:0;border:0;border-radius:50%;background:rgb(16 20 23/.72);color:#fff;font:20px/1 system-ui,sans-serif;cursor:pointer}.zp-step:disabled{display:none}.zp-step:focus-visible{outline:3px solid #fff;outline-offset:-5px}.zp-back{left:10px}.zp-on{right:10px}.zp-pause{top:auto;bottom:10px;right:10px;translate:none;width:auto;padding:0 16px;border-radius:22px;font-size:14px}`;
+    static readonly style = `.zp-step{position:absolute;top:50%;z-index:1;translate:0 -50%;display:grid;place-items:center;width:44px;height:44px;margin:0;padding:0;border:0;border-radius:50%;background:rgb(16 20 23/.72);color:#fff;font:20px/1 system-ui,sans-serif;cursor:pointer}.zp-step:disabled{display:none}.zp-step:focus-visible{outline:3px solid #fff;outline-offset:-5px}.zp-back{inset-inline-start:10px}.zp-on{inset-inline-end:10px}.zp-pause{top:auto;bottom:10px;inset-inline-end:10px;translate:none;width:auto;padding:0 16px;border-radius:22px;font-size:14px}`;
 
     private paused = false;
 
@@ -36,10 +41,10 @@ export class Strip {
         this.back.onclick = () => this.step(-1);
         this.on.onclick = () => this.step(1);
         this.list.addEventListener('keydown', (event) => {
-            const by = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
-            if (by === 0 || event.target !== this.list) return;
+            const intent = intentOfKey(event.key, this.isRightToLeft);
+            if ((intent !== 'next' && intent !== 'previous') || event.target !== this.list) return;
             event.preventDefault();
-            this.step(by);
+            this.step(intent === 'next' ? 1 : -1);
         });
         this.list.addEventListener('scroll', () => this.show(), { passive: true });
         this.show();
@@ -47,21 +52,34 @@ export class Strip {
         if (seconds > 0) this.time(frame, seconds);
     }
 
-    /** To the next tile that does not begin at the left edge; from the last one to the first. */
+    private get isRightToLeft(): boolean {
+        return getComputedStyle(this.list).direction === 'rtl';
+    }
+
+    /** px that it was scrolled on, from where one begins to read, and px that are left. */
+    private get way(): { done: number; left: number } {
+        const { scrollLeft, scrollWidth, clientWidth } = this.list;
+        const done = Math.abs(scrollLeft);
+        return { done, left: scrollWidth - clientWidth - done };
+    }
+
+    /** To the next tile that does not begin at the edge where one begins to read; from the last one to the first. */
     private step(by: number, round = false): void {
-        const { list } = this;
-        const places = [...list.children].map((tile) => (tile as HTMLElement).offsetLeft);
-        const now = list.scrollLeft;
-        const next = by > 0 ? places.find((place) => place > now + 4) : places.reverse().find((place) => place < now - 4);
-        const atEnd = by > 0 && now >= list.scrollWidth - list.clientWidth - 4;
+        const { list, way, isRightToLeft } = this;
+        const edge = list.getBoundingClientRect();
+        const places = [...list.children].map((tile) => {
+            const { left, right } = tile.getBoundingClientRect();
+            return way.done + (isRightToLeft ? edge.right - right : left - edge.left);
+        });
+        const next = by > 0 ? places.find((place) => place > way.done + NEAR) : places.reverse().find((place) => place < way.done - NEAR);
+        const to = round && by > 0 && way.left <= NEAR ? 0 : (next ?? way.done);
         const smooth = !matchMedia('(prefers-reduced-motion: reduce)').matches;
-        list.scrollTo({ left: atEnd && round ? 0 : (next ?? now), behavior: smooth ? 'smooth' : 'instant' });
+        list.scrollTo({ left: isRightToLeft ? -to : to, behavior: smooth ? 'smooth' : 'instant' });
     }
 
     private show(): void {
-        const { scrollLeft, scrollWidth, clientWidth } = this.list;
-        this.back.disabled = scrollLeft < 4;
-        this.on.disabled = scrollLeft > scrollWidth - clientWidth - 4;
+        this.back.disabled = this.way.done < NEAR;
+        this.on.disabled = this.way.left < NEAR;
     }
 
     /** Stands still while it is pointed at or focused, in a hidden tab, for those who want no motion, and when paused. */

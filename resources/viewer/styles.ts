@@ -27,14 +27,14 @@ img{display:block;max-width:100%;max-height:100%;width:auto;height:auto;object-f
 .words i{display:block;font-size:13px;font-style:normal;color:#b6c0c5}
 .words b{display:block;font-weight:600}
 .words span{display:block;color:#d3dade;white-space:pre-line}
-.count{position:absolute;top:16px;left:20px;margin:0;font-variant-numeric:tabular-nums;color:#d3dade}
+.count{position:absolute;top:16px;inset-inline-start:20px;margin:0;font-variant-numeric:tabular-nums;color:#d3dade}
 button{position:absolute;display:grid;place-items:center;width:48px;height:48px;padding:0;border:0;border-radius:3px;background:rgb(16 20 23/.55);color:#fff;cursor:pointer}
 button:hover{background:rgb(255 255 255/.18)}
 button:focus-visible{outline:3px solid #fff;outline-offset:-3px}
 button svg{width:24px;height:24px;fill:none;stroke:currentColor;stroke-width:2.2;stroke-linecap:round}
-.close{top:8px;right:8px}
-.previous{left:8px;top:calc(50% - 24px)}
-.next{right:8px;top:calc(50% - 24px)}
+.close{top:8px;inset-inline-end:8px}
+.previous{inset-inline-start:8px;top:calc(50% - 24px)}
+.next{inset-inline-end:8px;top:calc(50% - 24px)}
 :dir(rtl) .previous svg,:dir(rtl) .next svg{transform:scaleX(-1)}
 dialog.single :is(.previous,.next,.count){display:none}
 @media (max-width:640px){.stage{padding:60px 0 0}.previous,.next{top:auto;bottom:max(12px,env(safe-area-inset-bottom))}.words{padding:12px 64px 18px}}

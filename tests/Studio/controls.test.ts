@@ -186,7 +186,13 @@ describe('files by a button', () => {
 describe('the ruler', () => {
     it('is moved by keys within the widths PHP tells', async () => {
         const { least, most } = inject('vocabulary').widths;
-        const { user, told } = meet(WidthRuler, { bands: [500], handles: [{ name: 'Wide', width: 1280 }, { name: 'Phone', width: least + 3 }] });
+        const { user, told } = meet(WidthRuler, {
+            bands: [500],
+            handles: [
+                { name: 'Wide', width: 1280 },
+                { name: 'Phone', width: least + 3 },
+            ],
+        });
         screen.getByRole('slider', { name: 'Width of the Wide proof' }).focus();
         await user.keyboard('{ArrowLeft}{ArrowUp}{PageUp}{Shift>}{ArrowRight}{/Shift}{Home}{End}x');
         expect(told('move')).toEqual([1279, 1281, 1330, 1290, least, most].map((width) => [0, width]));

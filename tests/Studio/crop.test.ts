@@ -5,7 +5,12 @@ import { dragged, moved, ofRatio, sent, WHOLE, type Grip } from '../../resources
 const GRIPS: Grip[] = [-1, 0, 1].flatMap((x) => [-1, 0, 1].map((y) => ({ x, y }) as Grip)).filter(({ x, y }) => x !== 0 || y !== 0);
 const share = fc.double({ min: -1.5, max: 1.5, noNaN: true });
 const crop = fc
-    .tuple(fc.double({ min: 0, max: 0.8, noNaN: true }), fc.double({ min: 0, max: 0.8, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }))
+    .tuple(
+        fc.double({ min: 0, max: 0.8, noNaN: true }),
+        fc.double({ min: 0, max: 0.8, noNaN: true }),
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+    )
     .map(([left, top, width, height]) => ({ left, top, width: Math.min(width, 1 - left), height: Math.min(height, 1 - top) }));
 const grip = fc.constantFrom(...GRIPS);
 const ratio = fc.double({ min: 0.2, max: 5, noNaN: true });
@@ -59,7 +64,12 @@ describe('the crop box', () => {
                 expect(moved(box, dx, dy)).toMatchObject({ width: box.width, height: box.height });
             }),
         );
-        expect(moved({ left: 0.2, top: 0.2, width: 0.5, height: 0.5 }, 0.1, -0.1)).toEqual({ left: expect.closeTo(0.3) as number, top: expect.closeTo(0.1) as number, width: 0.5, height: 0.5 });
+        expect(moved({ left: 0.2, top: 0.2, width: 0.5, height: 0.5 }, 0.1, -0.1)).toEqual({
+            left: expect.closeTo(0.3) as number,
+            top: expect.closeTo(0.1) as number,
+            width: 0.5,
+            height: 0.5,
+        });
     });
 
     it('of a shape is the largest there is, round the same middle where there is room', () => {

@@ -30,7 +30,8 @@ describe('every setting that PHP declares', () => {
     it('is set by keyboard, to a value within its range, told once', async () => {
         for (const setting of settings()) {
             const { user, told, leave } = meet(SettingRow, { setting, value: valueFor(setting) });
-            const control = setting.control === 'number' ? screen.getByRole('slider', { name: setting.label }) : screen.getAllByRole('radio', { checked: true })[0];
+            const control =
+                setting.control === 'number' ? screen.getByRole('slider', { name: setting.label }) : screen.getAllByRole('radio', { checked: true })[0];
             control?.focus();
             await user.keyboard('{ArrowRight}');
             await nextTick();

@@ -1,5 +1,5 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
-import { render, type RenderResult } from '@testing-library/vue';
+import { render } from '@testing-library/vue';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import type { Component } from 'vue';
 import type { Gallery, Item } from '../../resources/studio/api/types';
@@ -8,18 +8,21 @@ import type { Gallery, Item } from '../../resources/studio/api/types';
 export interface Met {
     user: UserEvent;
     told: <T = unknown[]>(event: string) => T[];
-    redraw: RenderResult['rerender'];
+    redraw: (props: object) => Promise<void>;
     leave: () => void;
 }
 
 export function meet(component: Component, props: Record<string, unknown> = {}): Met {
     const user = userEvent.setup();
-    const drawn = render(component, { props, global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }) }]] } });
+    const drawn = render(component, {
+        props,
+        global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }) }]] },
+    });
     return {
         user,
         told: <T>(event: string) => (drawn.emitted()[event] ?? []) as T[],
-        redraw: drawn.rerender,
-        leave: drawn.unmount,
+        redraw: (next) => drawn.rerender(next),
+        leave: () => drawn.unmount(),
     };
 }
 
@@ -45,5 +48,13 @@ export function itemOf(place: number, words: Partial<Item['words']> = {}): Item 
 }
 
 export function galleryOf(items: Item[], more: Partial<Gallery> = {}): Gallery {
-    return { id: 'g1', version: 1, title: 'Kites', items, albums: { list: [], view: 'none' }, about: { description: '', shows_title: false, shows_description: false }, ...more } as unknown as Gallery;
+    return {
+        id: 'g1',
+        version: 1,
+        title: 'Kites',
+        items,
+        albums: { list: [], view: 'none' },
+        about: { description: '', shows_title: false, shows_description: false },
+        ...more,
+    } as unknown as Gallery;
 }

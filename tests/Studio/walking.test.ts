@@ -7,22 +7,36 @@ const ARROWS = ['ArrowLeft', 'ArrowRight', 'ArrowUp', 'ArrowDown'];
 describe('walking among things by arrow keys', () => {
     it('stays among them', () => {
         fc.assert(
-            fc.property(fc.integer({ min: 1, max: 40 }), fc.nat(39), fc.integer({ min: 1, max: 9 }), fc.constantFrom(...ARROWS, 'Home', 'End'), fc.boolean(), (count, at, columns, key, rtl) => {
-                const goal = placeAfter(key, at % count, count, columns, rtl);
-                expect(goal).toBeGreaterThanOrEqual(0);
-                expect(goal).toBeLessThan(count);
-            }),
+            fc.property(
+                fc.integer({ min: 1, max: 40 }),
+                fc.nat(39),
+                fc.integer({ min: 1, max: 9 }),
+                fc.constantFrom(...ARROWS, 'Home', 'End'),
+                fc.boolean(),
+                (count, at, columns, key, rtl) => {
+                    const goal = placeAfter(key, at % count, count, columns, rtl);
+                    expect(goal).toBeGreaterThanOrEqual(0);
+                    expect(goal).toBeLessThan(count);
+                },
+            ),
         );
     });
 
     it('comes back by the opposite key where it was not at an edge', () => {
         const back: Record<string, string> = { ArrowLeft: 'ArrowRight', ArrowRight: 'ArrowLeft', ArrowUp: 'ArrowDown', ArrowDown: 'ArrowUp' };
         fc.assert(
-            fc.property(fc.integer({ min: 30, max: 60 }), fc.integer({ min: 10, max: 19 }), fc.integer({ min: 1, max: 9 }), fc.constantFrom(...ARROWS), fc.boolean(), (count, at, columns, key, rtl) => {
-                const there = placeAfter(key, at, count, columns, rtl) as number;
-                expect(there).not.toBe(at);
-                expect(placeAfter(back[key] as string, there, count, columns, rtl)).toBe(at);
-            }),
+            fc.property(
+                fc.integer({ min: 30, max: 60 }),
+                fc.integer({ min: 10, max: 19 }),
+                fc.integer({ min: 1, max: 9 }),
+                fc.constantFrom(...ARROWS),
+                fc.boolean(),
+                (count, at, columns, key, rtl) => {
+                    const there = placeAfter(key, at, count, columns, rtl) as number;
+                    expect(there).not.toBe(at);
+                    expect(placeAfter(back[key] as string, there, count, columns, rtl)).toBe(at);
+                },
+            ),
         );
     });
 
@@ -48,7 +62,12 @@ describe('walking among things by arrow keys', () => {
     });
 
     it('knows the steps in a table', () => {
-        expect(ARROWS.map((key) => stepOf(key))).toEqual([[0, -1], [0, 1], [-1, 0], [1, 0]]);
+        expect(ARROWS.map((key) => stepOf(key))).toEqual([
+            [0, -1],
+            [0, 1],
+            [-1, 0],
+            [1, 0],
+        ]);
         expect(stepOf('Home')).toBeUndefined();
     });
 });

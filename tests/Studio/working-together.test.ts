@@ -26,27 +26,31 @@ function window_(answers: ((asked: Asked) => [number, object])[]): { gallery: Us
         if (method === 'GET') return new Response(JSON.stringify({ id, version: ++version, title: 'Kites' }));
         asked.push(one);
         const [status, answer] = (answers[asked.length - 1] ?? (() => [200, {}]))(one);
-        return new Response(JSON.stringify(status === 200 && !('lacking' in answer) ? { id, version: (one.body.version ?? 0) + 1, title: 'Kites', ...answer } : answer), { status });
+        return new Response(
+            JSON.stringify(status === 200 && !('lacking' in answer) ? { id, version: (one.body.version ?? 0) + 1, title: 'Kites', ...answer } : answer),
+            { status },
+        );
     });
     const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
     client.setQueryData(['gallery', id], { id, version, title: 'Kites' });
     let gallery: UseGalleryReturn | undefined;
-    let shown = ref('');
+    let kept = (): string => '';
     render(
         defineComponent({
             setup() {
                 gallery = useGallery(id);
-                shown = useEcho(() => 'kept');
+                const shown = useEcho(() => 'kept');
                 shown.value = 'asked for';
+                kept = () => shown.value;
                 return () => h('p');
             },
         }),
         { global: { plugins: [[VueQueryPlugin, { queryClient: client }]] } },
     );
-    return { gallery: gallery as UseGalleryReturn, asked, kept: () => shown.value };
+    return { gallery: gallery as UseGalleryReturn, asked, kept };
 }
 
-const title = (text: string): Change => ({ kind: 'title', title: text });
+const title = (text: string): Change => ({ kind: 'about', about: { title: text } });
 const stale = (clashes: object[]): [number, object] => [409, { code: 'stale-version', detail: 'Another window was first.', clashes }];
 
 describe('changes of one window', () => {
@@ -123,7 +127,9 @@ describe('changes of one window', () => {
 
 describe('the line to the server', () => {
     it('tells a refusal as the problem it is', async () => {
-        vi.stubGlobal('fetch', () => Promise.resolve(new Response(JSON.stringify({ code: 'in-use', detail: 'It is in use.', pictures: [1] }), { status: 409 })));
+        vi.stubGlobal('fetch', () =>
+            Promise.resolve(new Response(JSON.stringify({ code: 'in-use', detail: 'It is in use.', pictures: [1] }), { status: 409 })),
+        );
         const problem = (await api.delete('pictures/p1').catch((error: unknown) => error)) as Problem;
         expect(problem).toBeInstanceOf(Problem);
         expect([problem.status, problem.code, problem.message, problem.facts['pictures']]).toEqual([409, 'in-use', 'It is in use.', [1]]);
@@ -154,7 +160,9 @@ describe('the line to the server', () => {
     });
 
     it('asks only for what was said', () => {
-        expect(withQuery('pictures', { words: 'low tide', colour: '', unused: true, bin: false, from: null, page: 0 })).toBe('pictures?words=low+tide&unused=1&page=0');
+        expect(withQuery('pictures', { words: 'low tide', colour: '', unused: true, bin: false, from: null, page: 0 })).toBe(
+            'pictures?words=low+tide&unused=1&page=0',
+        );
         expect(withQuery('pictures', { colour: '' })).toBe('pictures');
     });
 });

@@ -21,7 +21,7 @@ import { useEcho } from './use-echo';
 /** One of a few, all of them seen at once. */
 const props = defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T | undefined; columns?: number }>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
-defineSlots<{ default(props: { option: { value: T; label: string } }): unknown }>();
+defineSlots<{ default?(props: { option: { value: T; label: string } }): unknown }>();
 const id = useId();
 const shown = useEcho(() => props.modelValue);
 </script>

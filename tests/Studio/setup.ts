@@ -2,12 +2,12 @@ import { cleanup } from '@testing-library/vue';
 import { afterEach, beforeEach, expect, inject, vi } from 'vitest';
 import { useThisVocabulary } from '../../resources/studio/api/vocabulary';
 
-const warnings: unknown[][] = [];
+const warnings: unknown[] = [];
 
 beforeEach(() => {
     useThisVocabulary(inject('vocabulary'));
     warnings.length = 0;
-    vi.spyOn(console, 'warn').mockImplementation((...what) => void warnings.push(what));
+    vi.spyOn(console, 'warn').mockImplementation((what) => void warnings.push(what));
 });
 
 afterEach(() => {

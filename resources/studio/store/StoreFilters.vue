@@ -12,7 +12,9 @@
             </ElSelect>
         </label>
         <div class="dates">
-            <span id="store-dates">Taken</span>
+            <span>Taken</span>
+            <label class="unseen" for="store-from">Taken from</label>
+            <label class="unseen" for="store-until">Taken until</label>
             <ElDatePicker
                 :model-value="[modelValue.from, modelValue.until]"
                 type="daterange"
@@ -21,7 +23,7 @@
                 value-format="YYYY-MM-DD"
                 start-placeholder="from"
                 end-placeholder="until"
-                :aria-label="['Taken from', 'Taken until']"
+                :id="['store-from', 'store-until']"
                 @update:model-value="between"
             />
         </div>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Publishing\PutLive;
 use App\Upgrading\OldDesigns;
 use App\Upgrading\OldEditions;
 use App\Upgrading\OldEntries;
@@ -19,8 +20,9 @@ final class BringUp extends Command
 
     protected $description = 'Bring what earlier versions stored up to this one; may be interrupted and run again';
 
-    public function handle(OldDesigns $designs, OldEntries $entries, OldEditions $editions, OldPictures $pictures): int
+    public function handle(OldDesigns $designs, OldEntries $entries, OldEditions $editions, OldPictures $pictures, PutLive $live): int
     {
+        $live->settle();
         foreach ([$designs, $entries, $editions, $pictures] as $outdated) {
             $this->all($outdated);
         }

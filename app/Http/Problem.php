@@ -11,6 +11,7 @@ use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
 use App\Intake\PartException;
 use App\Intake\Sources\SourceException;
+use App\Publishing\BusyException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\Exceptions\PostTooLargeException;
@@ -31,6 +32,7 @@ final class Problem
                 'clashes' => $exception->clashes,
             ]),
             $exception instanceof NothingToUndoException => self::answer(409, 'nothing-left', 'Nothing left', $exception->getMessage()),
+            $exception instanceof BusyException => self::answer(409, 'busy', 'Somebody else is putting live', $exception->getMessage()),
             $exception instanceof RefusedException => self::answer(422, $exception->reason->value, $exception->reason->title(), $exception->getMessage(), [
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),

@@ -19,6 +19,7 @@ use ZincPane\Core\Delivery\ContentWidth;
  * @property int $margin
  * @property int $content_width
  * @property ?array<string, array{title: string, menu_label: ?string, panes: list<array{id: string, gallery: string, spot: int, tile_size?: ?string}>}> $live by page id
+ * @property ?string $build the folder of what is live
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
  */
 final class Site extends Model

@@ -16,13 +16,11 @@ use App\Jobs\QueuedWorkshop;
 use App\Publishing\VisitorScript;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
-use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
-use Illuminate\Support\Facades\Cache;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\ServiceProvider;
 use Symfony\Component\HttpFoundation\Response;
@@ -51,7 +49,6 @@ final class AppServiceProvider extends ServiceProvider
         ]));
         $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist/zinc-pane.js')));
         $this->app->bind(StatefulGuard::class, static fn () => Auth::guard('web'));
-        $this->app->bind(LockProvider::class, static fn () => Cache::store()->getStore());
     }
 
     public function boot(): void

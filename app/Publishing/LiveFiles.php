@@ -21,22 +21,48 @@ final readonly class LiveFiles
     }
 
     /**
+     * Writes pages and embeds beside those that are live; nobody sees them yet.
+     *
      * @param  array<string, string>  $files  contents by path in the folder
-     * @param  callable(): void  $beforeSwap  what must hold for the swap to be made
+     * @return string the folder
      */
-    public function publish(array $files, callable $beforeSwap): void
+    public function write(array $files): string
     {
-        $disk = $this->live();
         $folder = 'builds/'.now()->format('Ymd-His-').bin2hex(random_bytes(4));
         foreach ($files as $path => $contents) {
-            $disk->put("{$folder}/{$path}", $contents);
+            $this->live()->put("{$folder}/{$path}", $contents);
         }
+
+        return $folder;
+    }
+
+    /**
+     * Makes a folder that was written the one that visitors read, in one rename.
+     *
+     * @param  string  $folder  as write() told it
+     */
+    public function show(string $folder): void
+    {
+        $disk = $this->live();
         $link = $disk->path('.next-'.bin2hex(random_bytes(6)));
         // Relative, so that the whole folder may be moved to another place or machine.
         symlink($folder, $link);
-        $beforeSwap();
         rename($link, $disk->path(self::CURRENT));
         $this->sweep($disk, $folder);
+    }
+
+    /** Whether it is the folder that visitors read. */
+    public function shows(string $folder): bool
+    {
+        $link = $this->live()->path(self::CURRENT);
+
+        return is_link($link) && readlink($link) === $folder;
+    }
+
+    /** Whether it was written, and is still there. */
+    public function has(string $folder): bool
+    {
+        return is_dir($this->live()->path($folder));
     }
 
     /**

@@ -13,7 +13,6 @@ use App\Models\Gallery;
 use App\Models\JournalEntry;
 use App\Models\PictureKind;
 use App\Models\Site;
-use Illuminate\Contracts\Cache\LockProvider;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Expression;
 use ZincPane\Core\Edition\FrozenGallery;
@@ -21,16 +20,13 @@ use ZincPane\Core\Edition\FrozenGallery;
 /** The one act that makes the saved state of a gallery, and the places it stands at, public. */
 final readonly class PutLive
 {
-    /** Seconds one such act may take, and another waits for it. */
-    private const LONGEST = 120;
-
     public function __construct(
         private ConnectionInterface $database,
         private GalleryStore $store,
         private PrepareGallery $preparation,
         private SiteBuilder $builder,
         private LiveFiles $files,
-        private LockProvider $locks,
+        private LiveLock $lock,
     ) {
     }
 
@@ -39,16 +35,32 @@ final readonly class PutLive
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ImagingException when a file that visitors need cannot be made
+     * @throws BusyException when another gallery is going live, and takes long
      */
     public function handle(string $galleryId, ?int $version, ?string $userId): Gallery
     {
-        $lock = $this->locks->lock('put-live', self::LONGEST);
-        $lock->block(self::LONGEST);
-        try {
-            return $this->putLive($galleryId, $version, $userId);
-        } finally {
-            $lock->release();
+        return $this->lock->during(fn (): Gallery => $this->putLive($galleryId, $version, $userId));
+    }
+
+    /** What the database calls live is what visitors get, even where a process was killed between the two. */
+    public function settle(): void
+    {
+        if ($this->unsettled() !== null) {
+            $this->lock->ifFree(function (): void {
+                $folder = $this->unsettled();
+                if ($folder !== null) {
+                    $this->files->show($folder);
+                }
+            });
         }
+    }
+
+    /** The folder that is live by the database and not by the link that visitors follow; null where both agree. */
+    private function unsettled(): ?string
+    {
+        $folder = Site::query()->value('build');
+
+        return is_string($folder) && ! $this->files->shows($folder) && $this->files->has($folder) ? $folder : null;
     }
 
     private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
@@ -60,8 +72,8 @@ final readonly class PutLive
         $this->release($gallery);
 
         $state = SiteState::with($gallery, $site);
-        $files = $this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]);
-        $this->files->publish($files, fn () => $this->database->transaction(function () use ($gallery, $site, $state, $frozen, $userId): void {
+        $build = $this->files->write($this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]));
+        $this->database->transaction(function () use ($gallery, $site, $state, $build, $frozen, $userId): void {
             // What was drawn must still be what is saved; else the person is told and looks again.
             $this->store->read($gallery->id, $gallery->version);
             JournalEntry::query()->where('gallery_id', $gallery->id)->toBase()->update(['is_live' => new Expression("state = 'done'")]);
@@ -72,8 +84,9 @@ final readonly class PutLive
                 'content' => $frozen,
             ]);
             $gallery->update(['edition_id' => $edition->id]);
-            $site->update(['live' => $state]);
-        }));
+            $site->update(['live' => $state, 'build' => $build]);
+        });
+        $this->files->show($build);
 
         return $gallery;
     }

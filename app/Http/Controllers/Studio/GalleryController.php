@@ -11,6 +11,7 @@ use App\Http\Requests\ChangeGalleryRequest;
 use App\Http\Requests\CreateGalleryRequest;
 use App\Models\Gallery;
 use App\Proofing\GalleryCards;
+use App\Publishing\PutLive;
 use Illuminate\Http\JsonResponse;
 
 /** Galleries as their editors see them. */
@@ -30,8 +31,10 @@ final readonly class GalleryController
         return $this->answer->of($create->handle($request->string('title')->toString()), 201);
     }
 
-    public function show(Gallery $gallery): JsonResponse
+    public function show(Gallery $gallery, PutLive $live): JsonResponse
     {
+        $live->settle();
+
         return $this->answer->of($gallery);
     }
 

@@ -50,7 +50,8 @@ final readonly class ZipBatch
     {
         $zip = $this->opened($path, $name);
         $left = $this->config->integer('zinc.limits.zip_unpacked_bytes');
-        $target = sys_get_temp_dir().'/zinc-zip-'.bin2hex(random_bytes(8));
+        // Beside the ZIP, where there was room for it.
+        $target = $path.'.'.bin2hex(random_bytes(8));
         try {
             for ($i = 0; $i < $zip->numFiles; $i++) {
                 $entry = (string) $zip->getNameIndex($i);

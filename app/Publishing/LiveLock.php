@@ -28,6 +28,9 @@ final readonly class LiveLock
      * @template T
      *
      * @param  Closure(): T  $work
+     *
+     * @param-immediately-invoked-callable $work
+     *
      * @return T
      *
      * @throws BusyException when another is at it for too long

@@ -74,6 +74,25 @@ it('shows visitors nothing of a draft', function (): void {
     $this->upload($this->gallery, $this->pictureFile())->assertUnauthorized();
 });
 
+it('never releases the files of what is hidden, until it is shown', function (): void {
+    [$hidden, $shown] = $this->gallery->items()->with('picture')->orderBy('position')->get()->all();
+    $this->change($this->gallery, ['kind' => 'hide', 'items' => [$hidden->id], 'hidden' => true])->assertOk();
+    ($this->live)()->assertOk();
+    $released = fn (): array => array_map(basename(...), glob("{$this->files}/live/media/*"));
+    expect($released())->toBe([$shown->picture->rendition_key]);
+    ($this->asVisitor)();
+    foreach (array_keys($hidden->picture->refresh()->renditions) as $file) {
+        $this->get("/media/{$hidden->picture->rendition_key}/{$file}")->assertNotFound();
+    }
+    expect(($this->page)("/embed/{$this->gallery->id}.json"))->not->toContain($hidden->picture->rendition_key);
+    $this->actingAs(App\Models\User::query()->sole());
+    $this->change($this->gallery, ['kind' => 'hide', 'items' => [$hidden->id], 'hidden' => false])->assertOk();
+    // Saved is not live.
+    expect($released())->toBe([$shown->picture->rendition_key]);
+    ($this->live)()->assertOk();
+    expect($released())->toEqualCanonicalizing([$shown->picture->rendition_key, $hidden->picture->rendition_key]);
+});
+
 it('shows a change at once, and a page that did not change costs no body', function (): void {
     ($this->place)(2);
     ($this->live)();

@@ -20,6 +20,32 @@ it('lets in who knows the password, and out again', function (): void {
     $this->getJson('/studio/api/galleries')->assertUnauthorized();
 });
 
+it('begins another session for who signs in, and ends it for who signs out', function (): void {
+    // Each visit as by a process of its own, which remembers nothing but what lies in the session's file.
+    $visit = function (string $id, string $method, string $path, array $body = []) {
+        auth()->forgetGuards();
+        $this->app['session']->forgetDrivers();
+        foreach (['session.store', 'auth.driver'] as $remembered) {
+            $this->app->forgetInstance($remembered);
+        }
+
+        return $this->withCredentials()->withCookie(config('session.cookie'), $id)->json($method, $path, $body);
+    };
+    $id = fn ($answer): string => $answer->getCookie(config('session.cookie'))->getValue();
+    config(['session.driver' => 'file', 'session.files' => $this->files]);
+    $stranger = $id($visit('', 'GET', '/studio/api/session'));
+    $owner = $id($visit($stranger, 'POST', '/studio/api/session', ['email' => 'owner@saltreed.example', 'password' => 'long wind'])->assertOk());
+    // Who laid the first session upon the owner, or read it, has nothing of it.
+    expect($owner)->not->toBe($stranger);
+    $visit($stranger, 'GET', '/studio/api/galleries')->assertUnauthorized();
+    $visit($owner, 'GET', '/studio/api/galleries')->assertOk();
+    $out = $id($visit($owner, 'DELETE', '/studio/api/session')->assertNoContent());
+    expect($out)->not->toBe($owner);
+    foreach ([$owner, $out] as $ended) {
+        $visit($ended, 'GET', '/studio/api/galleries')->assertUnauthorized();
+    }
+});
+
 it('slows down guessing', function (): void {
     foreach (range(1, 5) as $_) {
         ($this->try)('wrong')->assertStatus(422);

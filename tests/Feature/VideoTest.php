@@ -34,7 +34,23 @@ it('takes videos, shows them by a poster and publishes both', function (string $
     $this->get("/media/{$video->rendition_key}/{$file}")->assertOk();
 })->with([['clip.mp4', 'video/mp4', 'video.mp4'], ['clip.webm', 'video/webm', 'video.webm']]);
 
-it('refuses what is no video inside, and a poster that is in use is not thrown away', function (): void {
+it('throws no poster away as long as a video stands by it', function (): void {
+    $video = $this->upload($this->gallery, base_path('tests/Feature/files/clip.mp4'), 'clip.mp4')->json('picture.id');
+    $posters = Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Posters'])->json('id'));
+    [$poster, $next] = array_map(fn (int $seed): string => $this->upload($posters, $this->pictureFile(seed: $seed), "poster-{$seed}.jpg")->json('picture.id'), [1, 2]);
+    $this->patchJson("/studio/api/pictures/{$video}", ['poster' => $poster])->assertOk();
+    // It stands in no gallery by itself any more, only for the video.
+    $this->change($posters, ['kind' => 'remove', 'items' => $posters->items()->pluck('id')->all()])->assertOk();
+    $bin = fn () => $this->postJson('/studio/api/pictures/bin', ['pictures' => [$poster]])->assertOk();
+    $bin()->assertJsonPath('in_use.0.id', $poster)->assertJsonPath('in_use.0.galleries.0.title', 'Kites');
+    expect(Picture::query()->findOrFail($poster)->binned_at)->toBeNull();
+    $this->postJson('/studio/api/pictures/delete', ['pictures' => [$poster]])->assertJsonPath('deleted', 0);
+    $this->patchJson("/studio/api/pictures/{$video}", ['poster' => $next])->assertOk();
+    $bin()->assertJsonPath('in_use', []);
+    $this->postJson('/studio/api/pictures/delete', ['pictures' => [$poster]])->assertJsonPath('deleted', 1);
+});
+
+it('refuses what is no video inside, or too large', function (): void {
     file_put_contents("{$this->files}/broken.mp4", substr(file_get_contents(base_path('tests/Feature/files/clip.mp4')), 0, 40));
     $this->upload($this->gallery, "{$this->files}/broken.mp4", 'broken.mp4')->assertStatus(422)->assertJsonPath('code', 'damaged-file');
     $this->assertNothingStored();

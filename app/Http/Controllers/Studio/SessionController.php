@@ -41,7 +41,6 @@ final readonly class SessionController
         if (! $this->guard->attempt($request->validated())) {
             throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
         }
-        $request->session()->regenerate();
 
         return $this->show();
     }

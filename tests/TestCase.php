@@ -113,15 +113,32 @@ abstract class TestCase extends BaseTestCase
         ], ['Accept' => 'application/json']);
     }
 
-    /** A gallery with some pictures in it, by way of the API. */
+    /** A gallery with some pictures in it that are ready. */
     protected function galleryOf(int $count, int $seed = 1): Gallery
     {
-        $id = $this->postJson('/studio/api/galleries', ['title' => 'Kites'])->assertCreated()->json('id');
+        $gallery = $this->emptyGallery();
         for ($i = $seed; $i < $seed + $count; $i++) {
-            $this->upload($id, $this->pictureFile('jpg', 300, 200, $i), "kite-{$i}.jpg")->assertCreated();
+            $picture = SeededPicture::of($this->pictureFile('jpg', 300, 200, $i), "kite-{$i}.jpg");
+            $this->postJson("/studio/api/galleries/{$gallery->id}/items", ['pictures' => [$picture->id]])->assertCreated();
         }
 
-        return Gallery::query()->findOrFail($id);
+        return $gallery->refresh();
+    }
+
+    /** A gallery with some pictures in it that were sent as a person sends them. */
+    protected function galleryOfUploads(int $count): Gallery
+    {
+        $gallery = $this->emptyGallery();
+        for ($i = 1; $i <= $count; $i++) {
+            $this->upload($gallery, $this->pictureFile('jpg', 300, 200, 900 + $i), "sent-{$i}.jpg")->assertCreated();
+        }
+
+        return $gallery->refresh();
+    }
+
+    protected function emptyGallery(): Gallery
+    {
+        return Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Kites'])->assertCreated()->json('id'));
     }
 
     protected function change(Gallery $gallery, array $change, ?int $version = null): TestResponse

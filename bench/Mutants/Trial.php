@@ -14,7 +14,7 @@ use Symfony\Component\Process\Process;
 final class Trial
 {
     /** s that a mutant may take before it counts as noticed: it went round for ever. */
-    private const PATIENCE = 240;
+    private const PATIENCE = 120;
 
     /** What the tests of PHP need. */
     private const PARTS = ['app', 'artisan', 'bench', 'bootstrap', 'composer.json', 'config', 'core', 'database', '.env', 'phpunit.xml', 'public', 'resources', 'routes', 'tests', 'vendor'];

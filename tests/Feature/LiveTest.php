@@ -42,6 +42,7 @@ it('puts a gallery on its page, between the blocks it was placed between', funct
 });
 
 it('makes what files visitors lack bit by bit, and is live only when all are there', function (): void {
+    $this->gallery = $this->galleryOfUploads(2);
     $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'rows']]])->assertOk();
     $lacking = fn (): int => count(app(QueueMissingRenditions::class)->lacking($this->gallery->fresh(Gallery::ITEMS)));
     expect($lacking())->toBe(2)

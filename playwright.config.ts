@@ -12,7 +12,7 @@ export default defineConfig({
     expect: { timeout: 15_000 },
     reporter: [['line'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? 'storage/framework/testing/browser.json' }]],
     webServer: {
-        command: `bin/start --fresh --port ${PORT}`,
+        command: `tests/Browser/serve ${PORT}`,
         url: `http://127.0.0.1:${PORT}/studio/api/session`,
         timeout: 300_000,
         reuseExistingServer: false,

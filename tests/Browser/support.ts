@@ -126,8 +126,23 @@ export async function swipe(page: Page, from: number, to: number, y: number): Pr
     await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
 }
 
+export type TileBox = Record<'left' | 'top' | 'width' | 'height', number>;
+
+/** How far, in px, any edge that was seen is off from what the core computes at the same widths. */
+export function farthestOff(seen: { inner: number; boxes: TileBox[] }[], ratios: number[], layout: object): number {
+    const facts = [seen.map(({ inner }) => inner), ratios, layout].map((fact) => JSON.stringify(fact));
+    const told = JSON.parse(execFileSync('php', ['tests/Browser/boxes.php', ...facts], { encoding: 'utf8', maxBuffer: 1 << 26 })) as TileBox[][];
+    const off = seen.flatMap(({ boxes }, at) => {
+        expect(boxes).toHaveLength(ratios.length);
+        return boxes.flatMap((box, index) =>
+            (['left', 'top', 'width', 'height'] as const).map((edge) => Math.abs(box[edge] - (told[at]?.[index]?.[edge] ?? NaN))),
+        );
+    });
+    return Math.max(...off);
+}
+
 /** Boxes of the tiles of the first pane, from the top left corner of its list. */
-export async function tileBoxes(page: Page): Promise<{ left: number; top: number; width: number; height: number }[]> {
+export async function tileBoxes(page: Page): Promise<TileBox[]> {
     return page
         .locator('.zp-tiles')
         .first()

@@ -94,6 +94,16 @@ function shut(): void {
     color: var(--z7);
 }
 
+/* Below its button, as wide as the window, wherever the button stands. */
+@media (width < 600px) {
+    .sheet {
+        position: fixed;
+        inset: auto 12px;
+        width: auto;
+        margin-top: 8px;
+    }
+}
+
 .sheet :focus-visible {
     outline-color: var(--verd);
 }

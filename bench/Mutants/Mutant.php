@@ -65,7 +65,8 @@ final readonly class Mutant
         $lines = explode("\n", $code);
         $found = [];
         foreach ($lines as $i => $line) {
-            if (preg_match('/^\s+(\$[\w>\-\[\]\'$]+(\(.*\)| [.+\-*\/]?= .*|\+\+|--)|self::\w+\(.*\));$/', $line) === 1) {
+            // An empty list to begin with is PHP's own beginning as well.
+            if (! str_ends_with($line, '= [];') && preg_match('/^\s+(\$[\w>\-\[\]\'$]+(\(.*\)| [.+\-*\/]?= .*|\+\+|--)|self::\w+\(.*\));$/', $line) === 1) {
                 $found[] = new self($file, $i + 1, trim($line), '', implode("\n", array_replace($lines, [$i => ''])));
             }
         }

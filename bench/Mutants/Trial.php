@@ -7,6 +7,7 @@ namespace Bench\Mutants;
 use Illuminate\Filesystem\Filesystem;
 use RuntimeException;
 use SebastianBergmann\CodeCoverage\CodeCoverage;
+use Symfony\Component\Finder\Finder;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -42,6 +43,7 @@ final class Trial
      */
     public function watch(string $folder): void
     {
+        $this->forgetCovers();
         $map = "{$this->copy}/storage/framework/testing/coverage.php";
         $this->run(['php', '-d', 'memory_limit=2G', '-d', 'pcov.enabled=1', "-dpcov.directory={$this->copy}/{$folder}", 'vendor/bin/pest', '--testsuite', $this->suite, '--coverage-filter', $folder, '--coverage-php', $map], $this->copy);
         /** @var CodeCoverage $coverage */
@@ -83,6 +85,14 @@ final class Trial
             return true;
         } finally {
             file_put_contents($broken, $whole);
+        }
+    }
+
+    /** What a file of tests says to cover would hide all else that it comes along. */
+    private function forgetCovers(): void
+    {
+        foreach (Finder::create()->files()->in("{$this->copy}/tests")->name('*Test.php') as $test) {
+            file_put_contents($test->getPathname(), preg_replace('/^covers\(.*?\);$/ms', '', $test->getContents()));
         }
     }
 

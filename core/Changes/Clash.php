@@ -46,13 +46,17 @@ final readonly class Clash
             $after = null;
         }
 
-        return array_map(static fn (string $path): self => new self(
+        $clashes = array_map(static fn (string $path): self => new self(
             $path,
             self::label($path),
             preg_match('/^(?:items|place)\.([^.]+)/', $path, $found) === 1 ? $found[1] : null,
             $after === null ? 'no longer possible' : self::shown($path, $after),
             self::shown($path, $now),
         ), $both);
+        // A person is asked of what differs; of what looks the same either way, once.
+        $telling = array_values(array_filter($clashes, static fn (self $clash): bool => $clash->mine !== $clash->theirs));
+
+        return $telling === [] ? array_slice($clashes, 0, 1) : $telling;
     }
 
     /**

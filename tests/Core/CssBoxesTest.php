@@ -41,6 +41,8 @@ function tolerance(array $layout, int $row, float $px): float
     return 0.0001 * abs($px) + match ($layout['kind']) {
         'rows', 'mosaic' => 0.45 + 0.06 * $row,
         'masonry' => 0.35,
+        // Each of up to a dozen tracks is cut to a 64th.
+        'grid' => 0.12 + 12 / 64 + 0.02 * $row,
         default => 0.12 + 0.02 * $row,
     };
 }

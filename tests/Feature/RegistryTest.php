@@ -134,5 +134,6 @@ it('says a change in the order of the controls, and leaves out what nobody would
     expect(DesignWords::changed($grid, $strip))->toBe('layout grid to strip, height 420 px to 500 px')
         ->and(DesignWords::changed($grid, $grid->with(['layout' => ['row_height' => 300]])))->toBe('row height, about 230 px to 300 px')
         ->and(DesignWords::changed($grid, $grid->with(['layout' => ['caption_lines' => 1, 'phone' => ['columns' => 2]]])))->toBe('captions below none to 1 line, columns on a phone by itself to 2')
-        ->and(DesignWords::briefs($strip))->toBe(['Layout' => 'strip', 'Tiles' => '500 px high, gap 8 px', 'Phone' => 'height by itself']);
+        ->and(array_keys(DesignWords::briefs($strip)))->toBe(['Layout', 'Tiles', 'Phone'])->and(DesignWords::briefs($strip)['Tiles'])->toStartWith('500 px high, gap 8 px')
+        ->and(DesignWords::briefs($strip))->toMatchArray(['Layout' => 'strip', 'Phone' => 'height by itself']);
 });

@@ -74,6 +74,10 @@ final class StyleSheet
 
                 continue;
             }
+            if (preg_match('/^@media \((hover|any-hover|prefers-[a-z-]+)\b/', $head) === 1) {
+                // Of who points, and of what people prefer: nobody does here.
+                continue;
+            }
             if (str_starts_with($head, '@')) {
                 throw new LogicException("Nobody here knows {$head}.");
             }

@@ -130,9 +130,11 @@ describe('the size of tiles in one place', () => {
         [null, false],
         ['large', false],
         ['300', true],
-    ])('shows %s by a name, or in px', (size, inPx) => {
+    ])('shows %s by a name, or in px', async (size, inPx) => {
         meet(PaneSize, { size });
         expect(screen.queryByRole('spinbutton') !== null).toBe(inPx);
+        await nextTick();
+        expect(document.querySelector('.el-select')?.textContent).toContain(size === null ? 'as in the gallery' : inPx ? 'in px' : size);
         if (inPx) expect(screen.getByRole<HTMLInputElement>('spinbutton').value).toBe(size);
     });
 

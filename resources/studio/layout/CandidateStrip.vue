@@ -151,13 +151,14 @@ p {
 
 .weights {
     display: flex;
-    gap: 14px;
+    gap: 8px;
 }
 
 .weight {
     display: grid;
-    width: 92px;
+    width: 108px;
     color: var(--z6);
+    white-space: nowrap;
 }
 
 .weight .el-slider {

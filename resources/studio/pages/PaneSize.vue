@@ -1,7 +1,7 @@
 <template>
     <div class="size">
         <span>Size of the tiles here</span>
-        <ElSelect :model-value="choice" aria-label="Size of the tiles here" @change="choose">
+        <ElSelect :model-value="choice" :empty-values="[null]" :value-on-clear="null" aria-label="Size of the tiles here" @change="choose">
             <ElOption value="" label="as in the gallery" />
             <ElOption v-for="name in names" :key="name.value" :value="name.value" :label="name.label.toLowerCase()" />
             <ElOption value="px" label="in px" />

@@ -33,7 +33,7 @@
         <div v-if="items.length > 0" class="moves">
             <div v-if="gallery.albums.list.length > 0" class="line">
                 <span>Album</span>
-                <ElSelect :model-value="albumNow" aria-label="Album" @change="assign">
+                <ElSelect :model-value="albumNow" :empty-values="[null]" :value-on-clear="null" aria-label="Album" @change="assign">
                     <ElOption v-if="albumNow === 'several'" value="several" label="several" disabled />
                     <ElOption value="" label="none" />
                     <ElOption v-for="album in gallery.albums.list" :key="album.id" :value="album.id" :label="album.name" />

@@ -43,6 +43,33 @@ final class SeededPicture
         return $picture;
     }
 
+    /** One of which everything is made up and nothing by chance, not even its files. */
+    public static function told(int $number): Picture
+    {
+        $hash = hash('sha256', "picture {$number}");
+        [$width, $height] = [[1500, 1000], [1000, 1500], [1200, 1200], [2400, 1000]][$number % 4];
+        $palette = [[0.3 + 0.08 * $number, 0.02 * ($number - 3), 0.03, 0.6], [0.9, 0.0, 0.0, 0.4]];
+        $picture = new Picture([
+            'hash' => $hash, 'rendition_key' => Picture::keyFor($hash, Recipe::plain()), 'name' => "kite-{$number}.jpg", 'media_type' => 'image/jpeg', 'bytes' => 1000 * $number,
+            'width' => $width, 'height' => $height, 'original_width' => $width, 'original_height' => $height, 'shape' => Shape::of(Size::of($width, $height))->value,
+            'focal_x' => 0.1 * $number, 'focal_y' => 0.5, 'title' => "Kite {$number}", 'alt' => $number % 2 === 0 ? "A kite, {$number}" : '', 'camera' => 'Box Three', 'taken_at' => "2026-04-0{$number} 12:00:00",
+            'palette' => $palette, 'colour' => Palette::fromArray($palette)->main()->toHex(), 'look' => str_repeat(['00ff', '00fe', 'ffff', '0f0f'][$number % 4], 4), 'state' => PictureState::Ready,
+        ]);
+        $made = [];
+        foreach (array_unique(array_map(static fn (int $step): int => min($step, $width), RenditionPlan::LADDER)) as $step) {
+            foreach (['webp', 'jpg'] as $format) {
+                Storage::disk('renditions')->put("{$picture->renditionFolder()}/{$step}.{$format}", 'made up');
+                $made["{$step}.{$format}"] = 40 * $step + $number;
+            }
+        }
+        $picture->renditions = $made;
+        Storage::disk('originals')->put($picture->originalPath(), "picture {$number}");
+        $picture->save();
+        app(NoteColours::class)->handle($picture);
+
+        return $picture;
+    }
+
     /**
      * @return array<string, int> bytes by file name: every step of the ladder, in both formats
      */

@@ -66,7 +66,7 @@ final readonly class GalleryMarkup
 
     private function css(): Css
     {
-        $pane = Css::of('.zp-{id}', ['id' => Css::identifier($this->id)]);
+        $pane = Css::of('.{class}', ['class' => Css::identifier("zp-{$this->id}")]);
         $css = [(new FrameCss($pane, $this->layout, TileFrame::in($this->gallery->design)))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
         if ($this->tabs) {
             $css[] = (new AlbumTabs($this->id))->css($pane, $this->sections);

@@ -86,6 +86,7 @@ final class DesignTypes
                 'widths' => Type::object(array_fill_keys(['least', 'most', 'wide', 'phone'], Type::whole())),
                 'tidying' => Type::object(['least' => Type::number(), 'steepest' => Type::number(), 'light' => Type::whole()]),
                 'files' => Type::list(Type::text()),
+                'pictures' => Type::text(),
                 'longest' => Type::object(array_fill_keys(array_keys((array) Vocabulary::all()['longest']), Type::whole())),
             ]),
         ];

@@ -58,6 +58,18 @@ enum FileType: string
         };
     }
 
+    /** The types of picture, as a sentence names them: "JPEG, PNG and GIF". */
+    public static function pictures(): string
+    {
+        return self::listed(fn (self $type): bool => ! $type->isVideo() && $type !== self::Zip);
+    }
+
+    /** The types of video: "MP4 and WebM". */
+    public static function videos(): string
+    {
+        return self::listed(fn (self $type): bool => $type->isVideo());
+    }
+
     /**
      * What the chooser of a browser is to offer: endings, and the types themselves.
      *
@@ -71,6 +83,17 @@ enum FileType: string
         }
 
         return $offered;
+    }
+
+    /**
+     * @param  callable(self): bool  $wanted
+     */
+    private static function listed(callable $wanted): string
+    {
+        $labels = array_map(static fn (self $type): string => $type->label(), array_filter(self::cases(), $wanted));
+        $last = array_pop($labels);
+
+        return implode(', ', $labels)." and {$last}";
     }
 
     /** Whether a file of this type may bear the name. */

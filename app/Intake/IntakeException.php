@@ -37,7 +37,7 @@ final class IntakeException extends RuntimeException
 
     public static function notAPicture(string $name, string $mediaType): self
     {
-        return new self('not-a-picture', self::named($name).' is not a picture that is taken here ('.Foreign::word($mediaType).'). JPEG, PNG, WebP, GIF, AVIF and HEIC are, and MP4 and WebM videos.');
+        return new self('not-a-picture', self::named($name).' is not a picture that is taken here ('.Foreign::word($mediaType).'). '.FileType::pictures().' are, and '.FileType::videos().' videos.');
     }
 
     public static function dressedUp(string $name, string $really): self

@@ -55,6 +55,7 @@ final class Vocabulary
             'widths' => ['least' => Arrangement::NARROWEST, 'most' => Arrangement::WIDEST, 'wide' => Viewport::WIDE, 'phone' => Viewport::PHONE],
             'tidying' => ['least' => Crop::LEAST, 'steepest' => Recipe::STEEPEST, 'light' => Recipe::LIGHT],
             'files' => FileType::offered(),
+            'pictures' => FileType::pictures(),
             'longest' => [
                 'gallery_title' => About::LONGEST_TITLE, 'gallery_description' => About::LONGEST_DESCRIPTION, 'album' => Album::LONGEST,
                 'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL,

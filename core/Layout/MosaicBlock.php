@@ -9,7 +9,7 @@ namespace ZincPane\Core\Layout;
  * and all as high as the block, each in its own shape.
  *
  * A stack of pictures with the ratios r, each wider than high by r, is h·α + β wide where the block
- * is h high: α = 1 / Σ(1/r), and β = -α·(gaps and captions within it). So the height of a block
+ * is h high: α = 1 / Σ(1/r), and β = -α·(gaps, frames and captions within it). So the height of a block
  * follows from the width of the gallery: h = (W - Σβ - gaps) / Σα, a straight line.
  */
 final class MosaicBlock

@@ -700,6 +700,7 @@ export interface Vocabulary {
         light: number;
     };
     files: string[];
+    pictures: string;
     longest: {
         gallery_title: number;
         gallery_description: number;

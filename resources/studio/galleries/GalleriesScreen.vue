@@ -16,8 +16,7 @@
             <li class="drop" :class="{ over }">
                 <p><b>Drop pictures here</b> and a gallery begins.</p>
                 <p class="note">
-                    JPEG, PNG, WebP, GIF, AVIF or HEIC<template v-if="session">, up to {{ session.limits.megabytes }} MB each</template>; whole folders and ZIPs
-                    too.
+                    {{ pictures }}<template v-if="session">, up to {{ session.limits.megabytes }} MB each</template>; whole folders and ZIPs too.
                 </p>
             </li>
         </ul>
@@ -44,7 +43,8 @@ const queries = useQueryClient();
 const uploads = useUploads();
 const { data: galleries, isPending } = useQuery(galleriesQuery());
 const { data: session } = useQuery(sessionQuery());
-const accepted = useVocabulary().files.join(',');
+const { files: types, pictures } = useVocabulary();
+const accepted = types.join(',');
 const over = ref(false);
 const problem = ref('');
 

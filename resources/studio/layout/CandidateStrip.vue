@@ -2,7 +2,9 @@
     <section class="strip" aria-label="Candidates">
         <header>
             <SegmentChoice v-model="shows" label="Shown below the proofs" :options="VIEWS" class="views" />
-            <p v-if="shows === 'candidates'">the same {{ count === 1 ? 'picture' : `${count} pictures` }}, measured; point at one to see it above, choose it to adopt it</p>
+            <p v-if="shows === 'candidates'">
+                the same {{ count === 1 ? 'picture' : `${count} pictures` }}, measured; point at one to see it above, choose it to adopt it
+            </p>
             <p v-else-if="shows === 'suggest'" class="weights">
                 <span v-for="quality in qualities" :key="quality.value" class="weight">
                     <span

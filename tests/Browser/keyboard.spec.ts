@@ -118,20 +118,27 @@ test('goes the whole way from the door to a live page by keyboard alone', async 
     await press('Enter');
     await tabTo(page, page.getByRole('button', { name: /^Find us/ }), 90);
     await press('Enter', 'choosing a page');
+    const putLive = async (): Promise<void> => {
+        await tabTo(page, page.getByRole('button', { name: 'Put live', exact: true }), 120);
+        await press('Enter', 'asking to put live');
+        await tabTo(page, page.getByRole('button', { name: 'Put live now' }));
+        await press('Enter', 'putting live');
+        await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
+        await press('Escape', 'closing the outcome');
+        await expect(page.getByText('all live')).toBeVisible();
+    };
+    const isLive = async (): Promise<boolean> => (await (await page.request.get('/find-us')).text()).includes('By keyboard');
     const spot = page.frameLocator('iframe[title="Preview of Find us"]').locator('[data-spot="1"]');
     await tabTo(page, spot, 90, page.frameLocator('iframe[title="Preview of Find us"]').locator('[data-spot="1"]:focus'));
     await press('Enter', 'placing it');
     await expect(page.getByText('stands here')).toBeVisible();
-    await tabTo(page, page.getByRole('button', { name: 'Put live', exact: true }), 120);
-    await press('Enter', 'asking to put live');
-    await tabTo(page, page.getByRole('button', { name: 'Put live now' }));
-    await press('Enter', 'putting live');
-    await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
-    await press('Escape', 'closing the outcome');
-    await expect(page.getByText('all live')).toBeVisible();
+    await putLive();
+    expect(await isLive()).toBe(true);
     await tabTo(page, page.getByRole('button', { name: 'Take away' }), 120);
     await press('Enter', 'taking it away');
     await expect(page.getByText('Not there yet')).toBeVisible();
+    await putLive();
+    expect(await isLive()).toBe(false);
 });
 
 for (const [name, width, screens] of [

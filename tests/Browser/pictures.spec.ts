@@ -244,7 +244,7 @@ test('shows texts and videos among the pictures, and opens both in the viewer', 
     await putLive(page, id);
     await page.goto('/find-us');
     await expectAccessible(page);
-    await page.locator('.zp-tiles a').first().click();
+    await page.getByRole('list', { name: 'Mixed' }).getByRole('link').first().click();
     const viewer = page.getByRole('dialog', { name: 'Picture viewer' });
     await page.keyboard.press('ArrowRight');
     await expect(viewer.locator('video')).toBeVisible();

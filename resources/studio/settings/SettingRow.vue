@@ -20,13 +20,6 @@
         />
         <ShapeControl v-else-if="setting.control === 'shape'" :setting="setting" :model-value="String(value)" @update:model-value="emit('change', $event)" />
         <template v-else>
-            <SegmentChoice
-                v-if="setting.named.length > 0"
-                :label="setting.label"
-                :options="setting.named.map((one) => ({ value: String(one.value), label: one.label }))"
-                :model-value="String(value)"
-                @update:model-value="emit('change', Number($event))"
-            />
             <NumberControl
                 :label="setting.label"
                 :model-value="Number(value)"
@@ -35,6 +28,14 @@
                 :unit="setting.unit"
                 :words="setting.words"
                 @update:model-value="emit('change', $event)"
+            />
+            <SegmentChoice
+                v-if="setting.named.length > 0"
+                seen-elsewhere
+                :label="setting.label"
+                :options="setting.named.map((one) => ({ value: String(one.value), label: one.label }))"
+                :model-value="String(value)"
+                @update:model-value="emit('change', Number($event))"
             />
         </template>
         <ElButton v-if="setting.can_be_left" size="small" @click="emit('change', left ? begin : null)">

@@ -1,6 +1,6 @@
 <template>
     <div class="choice">
-        <span :id="id" class="label">{{ label }}</span>
+        <span :id="id" :class="seenElsewhere ? 'unseen' : 'label'">{{ label }}</span>
         <ElRadioGroup
             v-model="shown"
             :aria-labelledby="id"
@@ -18,8 +18,14 @@
 import { useId } from 'vue';
 import { useEcho } from './use-echo';
 
-/** One of a few, all of them seen at once. */
-const props = defineProps<{ label: string; options: readonly { value: T; label: string }[]; modelValue: T | undefined; columns?: number }>();
+/** One of a few, all of them seen at once; its label may stand on another control of the same thing. */
+const props = defineProps<{
+    label: string;
+    options: readonly { value: T; label: string }[];
+    modelValue: T | undefined;
+    columns?: number;
+    seenElsewhere?: boolean;
+}>();
 const emit = defineEmits<{ 'update:modelValue': [value: T] }>();
 defineSlots<{ default?(props: { option: { value: T; label: string } }): unknown }>();
 const id = useId();

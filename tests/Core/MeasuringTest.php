@@ -8,8 +8,13 @@ use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\WeightModel;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Geometry\Boxes;
+use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Geometry\WidthBand;
+use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Measurer;
 use ZincPane\Core\Measuring\Measures;
@@ -89,6 +94,19 @@ it('measures a crop as counting the points of the pictures does', function (stri
         ->and($lost[$measures->worstPicture])->toEqualWithDelta(max($lost), 0.02)
         ->and($measures->harmed)->toBe($harmed);
 })->with([['1:1', 4], ['16:9', 3], ['2:3', 5], ['3:2', 2]]);
+
+it('calls a focal area cut where less is kept than a fifth of the shorter side around it', function (float $ratio, float $shape, bool $isCut): void {
+    // In the middle of a picture, kept is a strip of its own; the area is a tenth of the shorter side to each way.
+    $band = new BandArrangement(new WidthBand(0, null), 1, new Boxes([Linear::px(0)], [Linear::px(0)], [Linear::px(600)], [Linear::px(600 / $shape)]), Linear::px(600 / $shape), [0], TileFrame::of(0, 0));
+    $layout = GalleryDesign::default()->with(['layout' => ['kind' => 'grid', 'shape' => '1:1']])->layout;
+    $measures = (new Measurer([new Subject(Ratio::of($ratio, 1), Size::of((int) (1000 * $ratio), 1000), FocalPoint::centre(), [])]))->measure($band, $layout, Viewport::wide(600));
+    expect($measures->harmed)->toBe((int) $isCut)->and($measures->crop)->toEqualWithDelta(1 - min($shape / $ratio, $ratio / $shape), 1e-6);
+})->with([
+    'wide picture, narrow tile' => [2.0, 0.19, true], 'wide picture, less narrow' => [2.0, 0.21, false],
+    'high picture, narrow tile' => [0.5, 0.09, true], 'high picture, less narrow' => [0.5, 0.11, false],
+    'high picture, flat tile' => [0.5, 5.1, true], 'high picture, less flat' => [0.5, 4.9, false],
+    'wide picture, flat tile' => [2.0, 10.5, true], 'wide picture, less flat' => [2.0, 9.5, false],
+]);
 
 it('measures what tiles cover, how far they reach and how large they are, as counting px does', function (array $layout): void {
     $subjects = subjects(13, 3, true);

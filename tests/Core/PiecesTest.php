@@ -15,6 +15,7 @@ use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\SourceSize;
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Edition\CleanHtml;
 use ZincPane\Core\Edition\ShownPicture;
@@ -29,7 +30,9 @@ use ZincPane\Core\Geometry\Shape;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Geometry\WidthBand;
 use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\ColumnChoice;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\ObjectPosition;
@@ -78,6 +81,23 @@ it('keeps many boxes in order', function (): void {
     expect($band->rows())->toBe(2)->and($band->inLastRow())->toBe(1)
         ->and(BandArrangement::evenStarts(7, 3, 10))->toBe([10, 13, 16])->and(BandArrangement::evenStarts(6, 3))->toBe([0, 3])
         ->and((new BandArrangement(new WidthBand(0, null), 2, new Boxes([], [], [], []), Linear::px(0), [], TileFrame::of(0, 0)))->inLastRow())->toBe(0);
+});
+
+it('arranges once what is asked for several times in a row', function (): void {
+    $arranger = new Arranger;
+    $of = static fn (int $columns): Arrangement => $arranger->arranged(GalleryDesign::default()->with(['layout' => ['kind' => 'grid', 'columns' => $columns]]), [Ratio::of(3, 2)], []);
+    $first = $of(1);
+    [$of(2), $of(3), $of(4)];
+    expect($of(1))->toBe($first);
+    $of(5);
+    // The one asked for longest ago went.
+    expect($of(1) === $first)->toBeFalse()->and(array_column($of(3)->bands, 'columns'))->toContain(3);
+});
+
+it('puts each tile into the shortest column, the first of equals', function (): void {
+    [$columns, $ends, $starts] = (new ColumnChoice(3))->shortest([10.0, 20.0, 10.0, 5.0, 5.0, 1.0]);
+    expect($columns)->toBe([0, 1, 2, 0, 2, 0])->and($ends)->toBe([16.0, 20.0, 15.0])->and($starts)->toBe([0.0, 0.0, 0.0, 10.0, 10.0, 15.0])
+        ->and([ColumnChoice::apart($ends), ColumnChoice::apart([]), ColumnChoice::apart([7.0])])->toBe([5.0, 0.0, 0.0]);
 });
 
 it('draws the picture within the frame of its tile', function (): void {

@@ -131,9 +131,57 @@ it('takes the better of several things a file says, and none of what cameras wri
         'ExifIFD:DateTimeOriginal' => '2024-05-01T12:33:01', 'XMP-dc:Rights' => '© Ada',
     ]);
     expect($facts->words)->toBe(['title' => 'Low tide', 'caption' => "Two boats\nand a dog", 'alt' => 'Boats on mud', 'credit' => 'Ada, Bo'])
-        ->and($facts->keywords)->toBe(['tide', 'boat'] === [] ? [] : ['Tide', 'boat'])->and($facts->camera)->toBe('Box 3')
+        ->and($facts->keywords)->toBe(['Tide', 'boat'])->and($facts->camera)->toBe('Box 3')
         ->and($facts->takenAt)->toBe(gmmktime(12, 33, 1, 5, 1, 2024))->and($facts->rights)->toBe('© Ada');
     expect(FileFacts::of(['IFD0:ImageDescription' => 'SOME DIGITAL CAMERA', 'ExifIFD:DateTimeOriginal' => '0000:00:00 00:00:00'])->words)->toBe([])
         ->and(FileFacts::of(['ExifIFD:DateTimeOriginal' => '2024-13-41T00:00:00'])->takenAt)->toBeNull()
         ->and(FileFacts::of(['Track1:ImageWidth' => 1920, 'Track1:ImageHeight' => 1080, 'Composite:Rotation' => 90, 'Matroska:Duration' => '00:01:05.5'])->size)->toBe([1080, 1920]);
 });
+
+it('takes the best tag that says something', function (string $field, array $tags): void {
+    for ($left = $tags; $left !== []; array_shift($left)) {
+        $facts = FileFacts::of([...array_map(static fn (): string => '  ', $tags), ...array_combine($left, $left)]);
+        $told = $facts->words[$field] ?? ['rights' => $facts->rights, 'keywords' => implode(',', $facts->keywords)][$field];
+        expect($told)->toBe(reset($left));
+    }
+    expect(array_diff($tags, FileFacts::TAGS))->toBe([]);
+})->with([
+    'title' => ['title', ['XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline']],
+    'caption' => ['caption', ['XMP-dc:Description', 'IPTC:Caption-Abstract', 'IFD0:ImageDescription']],
+    'credit' => ['credit', ['XMP-photoshop:Credit', 'IPTC:Credit', 'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist']],
+    'rights' => ['rights', ['XMP-dc:Rights', 'IPTC:CopyrightNotice', 'IFD0:Copyright']],
+    'keywords' => ['keywords', ['XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords']],
+]);
+
+it('reads facts of files however they are written', function (array $tags, string $fact, mixed $told): void {
+    expect(FileFacts::of($tags)->{$fact})->toBe($told);
+})->with([
+    'maker and model' => [['IFD0:Make' => 'Gull', 'IFD0:Model' => 'Two'], 'camera', 'Gull Two'],
+    'a model that says its maker' => [['IFD0:Make' => 'GULL', 'IFD0:Model' => 'Gull Two'], 'camera', 'Gull Two'],
+    'a model alone' => [['IFD0:Model' => 'Two'], 'camera', 'Two'],
+    'a maker alone' => [['IFD0:Make' => 'Gull'], 'camera', 'Gull'],
+    'a very long camera' => [['IFD0:Model' => str_repeat('é', 121)], 'camera', str_repeat('é', 120)],
+    'very long rights' => [['XMP-dc:Rights' => str_repeat('é', 251)], 'rights', str_repeat('é', 250)],
+    'seconds' => [['QuickTime:Duration' => '12.5'], 'seconds', 12.5],
+    'hours, minutes, seconds' => [['Matroska:Duration' => '01:02:03.5'], 'seconds', 3723.5],
+    'no length' => [['Matroska:Duration' => 'long'], 'seconds', null],
+    'length that begins badly' => [['Matroska:Duration' => 'x01:02:03'], 'seconds', null],
+    'size' => [['Track1:ImageWidth' => '640', 'Track1:ImageHeight' => '360'], 'size', [640, 360]],
+    'size, turned half' => [['Track1:ImageWidth' => 640, 'Track1:ImageHeight' => 360, 'Track1:Rotation' => 180], 'size', [640, 360]],
+    'size, turned by 270°' => [['Track1:Rotation' => 270, 'Track1:ImageWidth' => 640, 'Track1:ImageHeight' => 360], 'size', [360, 640]],
+    'of two tracks the one that has a size' => [['Track1:ImageWidth' => 640, 'Track1:ImageHeight' => 360, 'Track2:ImageWidth' => 0, 'Track2:ImageHeight' => 0], 'size', [640, 360]],
+    'one px' => [['A:ImageWidth' => 1, 'A:ImageHeight' => 1], 'size', [1, 1]],
+    'no height' => [['A:ImageWidth' => 5], 'size', null],
+    'no width' => [['A:ImageHeight' => 5], 'size', null],
+    'a day' => [['ExifIFD:CreateDate' => '2024:05:01'], 'takenAt', gmmktime(0, 0, 0, 5, 1, 2024)],
+    'a time' => [['XMP-xmp:CreateDate' => '2024-05-01 23:59:58'], 'takenAt', gmmktime(23, 59, 58, 5, 1, 2024)],
+    'the first second that can be told' => [['ExifIFD:CreateDate' => '1970:01:01 00:00:01'], 'takenAt', 1],
+    'a clock that was never set' => [['ExifIFD:CreateDate' => '1970:01:01 00:00:00'], 'takenAt', null],
+    'a day that is none' => [['ExifIFD:CreateDate' => '2023:02:29'], 'takenAt', null],
+    'keywords' => [['XMP-dc:Subject' => 'kite; wind ,, Kite'], 'keywords', ['Kite', 'wind']],
+    'a long keyword' => [['XMP-dc:Subject' => str_repeat('ö', 61)], 'keywords', [str_repeat('ö', 60)]],
+    'many keywords' => [['XMP-dc:Subject' => array_map(static fn (int $n): string => "word {$n}", range(1, 61))], 'keywords', array_map(static fn (int $n): string => "word {$n}", range(1, 60))],
+    'a caption of a camera' => [['IFD0:ImageDescription' => 'GULL DSC'], 'words', []],
+    'a title that is a title' => [['XMP-dc:Title' => 'An untitled picture'], 'words', ['title' => 'An untitled picture']],
+    'bytes that are no text' => [['XMP-dc:Title' => "Gr\xFCn\x00kite"], 'words', ['title' => 'Gr?n kite']],
+]);

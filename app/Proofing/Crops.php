@@ -10,6 +10,7 @@ use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Snags\MuchCropped;
 
 /** Of each picture of a gallery, what of it is seen in its tile. */
 final class Crops
@@ -35,7 +36,7 @@ final class Crops
             $crops[] = [
                 'src' => $item->addressOf($small), 'title' => $item->words->title, 'width' => $item->size->width, 'height' => $item->size->height,
                 'seen' => array_map(static fn (float $share): float => round($share, 4), [$window->left, $window->top, $window->width, $window->height]),
-                'focal' => [round($item->focal->x, 4), round($item->focal->y, 4)], 'lost' => round($window->lost(), 4),
+                'focal' => [round($item->focal->x, 4), round($item->focal->y, 4)], 'lost' => round($window->lost(), 4), 'much_cropped' => $window->lost() > MuchCropped::MOST,
             ];
         }
 

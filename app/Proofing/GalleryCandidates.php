@@ -83,6 +83,7 @@ final class GalleryCandidates
         return [
             'code' => $snag->code,
             'says' => $snag->says,
+            'in_crops' => $snag->isInCrops,
             'mends' => array_map(static fn (Mend $mend): array => ['label' => $mend->label, 'layout' => $mend->part], $snag->mends),
         ];
     }

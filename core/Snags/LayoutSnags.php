@@ -38,7 +38,7 @@ final readonly class LayoutSnags
         $found = $this->found($now);
         foreach (self::rules() as $rule) {
             if (isset($found[$rule->code()])) {
-                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, count($found)));
+                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, count($found)), $rule instanceof CropRule);
             }
         }
 

@@ -10,7 +10,7 @@ use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Measuring\Candidate;
 
 /** Crops that cut into what matters of a picture. */
-final readonly class LostFocalArea implements LayoutRule
+final readonly class LostFocalArea implements CropRule
 {
     public function code(): string
     {

@@ -7,7 +7,7 @@ namespace ZincPane\Core\Snags;
 use ZincPane\Core\Measuring\Candidate;
 
 /** A picture of which more is cut off than is left. */
-final readonly class MuchCropped implements LayoutRule
+final readonly class MuchCropped implements CropRule
 {
     /** Share of a picture's area. */
     public const MOST = 0.5;

@@ -11,8 +11,9 @@ final readonly class Snag
      * @param  string  $code  of the rule that found it; stays
      * @param  string  $says  what it is, in a sentence
      * @param  list<Mend>  $mends  the best first
+     * @param  bool  $isInCrops  whether it is seen where the crops are shown
      */
-    public function __construct(public string $code, public string $says, public array $mends)
+    public function __construct(public string $code, public string $says, public array $mends, public bool $isInCrops)
     {
     }
 }

@@ -114,6 +114,7 @@ export interface Alternatives {
 export interface Snag {
     code: string;
     says: string;
+    in_crops: boolean;
     mends: {
         label: string;
         layout: LayoutPart;
@@ -209,6 +210,7 @@ export interface CropShown {
      */
     focal: [number, number];
     lost: number;
+    much_cropped: boolean;
 }
 export interface Batch {
     id: string;

@@ -6,7 +6,7 @@
                 <img class="seen" :src="crop.src" alt="" :style="{ clipPath: inset(crop.seen) }" />
                 <i :style="{ left: `${100 * crop.focal[0]}%`, top: `${100 * crop.focal[1]}%` }" />
             </span>
-            <small :class="{ bad: crop.lost > 0.3 }">{{ percent(crop.lost) }} cut</small>
+            <small :class="{ bad: crop.much_cropped }">{{ percent(crop.lost) }} cut</small>
         </li>
     </ul>
 </template>

@@ -6,7 +6,7 @@
                 <p>{{ snag.says }}</p>
                 <div class="mends">
                     <ElButton v-for="mend in snag.mends" :key="mend.label" @click="emit('mend', mend.layout)">{{ mend.label }}</ElButton>
-                    <ElButton v-if="CROPS.includes(snag.code)" @click="emit('crops')">Show the crops</ElButton>
+                    <ElButton v-if="snag.in_crops" @click="emit('crops')">Show the crops</ElButton>
                 </div>
             </li>
         </ul>
@@ -18,9 +18,6 @@ import type { LayoutPart, Snag } from '../api/types';
 
 defineProps<{ snags: readonly Snag[] }>();
 const emit = defineEmits<{ mend: [layout: LayoutPart]; crops: [] }>();
-
-/** Snags that are seen where the crops are. */
-const CROPS: readonly string[] = ['lost-focal-area', 'much-cropped'];
 </script>
 
 <style scoped>

@@ -1,8 +1,7 @@
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
-import { fireEvent, render, screen } from '@testing-library/vue';
-import { createPinia } from 'pinia';
+import { QueryClient } from '@tanstack/vue-query';
+import { fireEvent, screen } from '@testing-library/vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { computed, defineComponent, h, nextTick, reactive, ref } from 'vue';
+import { computed, nextTick, reactive, ref } from 'vue';
 import * as sending from '../../resources/studio/api/send-file';
 import { Problem } from '../../resources/studio/api/client';
 import type { Album, Albums, Gallery } from '../../resources/studio/api/types';
@@ -15,22 +14,7 @@ import StoreFilters from '../../resources/studio/store/StoreFilters.vue';
 import { everything } from '../../resources/studio/store/filter';
 import CropBox from '../../resources/studio/tidy/CropBox.vue';
 import { WHOLE } from '../../resources/studio/tidy/crop';
-import { galleryOf, itemOf, meet } from './support';
-
-/** What a composable gives to a component that is there. */
-function within<T>(use: () => T, client = new QueryClient({ defaultOptions: { queries: { retry: false } } })): T {
-    let given: T | undefined;
-    render(
-        defineComponent({
-            setup() {
-                given = use();
-                return () => h('p');
-            },
-        }),
-        { global: { plugins: [createPinia(), [VueQueryPlugin, { queryClient: client }]] } },
-    );
-    return given as T;
-}
+import { galleryOf, itemOf, meet, within } from './support';
 
 const answers = (byPath: Record<string, () => object>): string[] => {
     const asked: string[] = [];
@@ -202,7 +186,7 @@ describe('files on their way', () => {
             if (file.name === '2.jpg') throw new Problem(422, 'not-a-picture', '“2.jpg” is not a picture.');
             return picture(file.name) as unknown as Awaited<ReturnType<typeof sending.sendFile>>;
         });
-        const uploads = within(() => useUploads());
+        const uploads = within(() => useUploads()).given;
         uploads.add('g1', files(7));
         await vi.waitFor(() => expect(uploads.uploads.filter(({ state }) => state === 'ready' || state === 'failed')).toHaveLength(7));
         expect(most).toBe(3);
@@ -222,7 +206,7 @@ describe('files on their way', () => {
         vi.spyOn(sending, 'sendFile').mockImplementation((file) =>
             fails ? Promise.reject(new Error('line')) : Promise.resolve(picture(file.name) as unknown as Awaited<ReturnType<typeof sending.sendFile>>),
         );
-        const uploads = within(() => useUploads());
+        const uploads = within(() => useUploads()).given;
         uploads.add(null, files(1));
         const leaving = new Event('beforeunload', { cancelable: true });
         window.dispatchEvent(leaving);
@@ -246,7 +230,7 @@ describe('files on their way', () => {
             { state: 'taken', note: '' },
         ];
         answers({ ...session, 'batches/b1': () => (++looks < 2 ? batch('working', all.slice(0, 1)) : batch('done', all)) });
-        const uploads = within(() => useUploads());
+        const uploads = within(() => useUploads()).given;
         uploads.watchBatch('g1', batch('queued', []) as never);
         await vi.waitFor(() => expect(uploads.uploads[0]?.state).toBe('ready'), { timeout: 4000 });
         expect(uploads.uploads[0]?.note).toBe('2 of 3 taken\n“notes.txt” is not a picture.');

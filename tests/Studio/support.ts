@@ -1,7 +1,9 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { render } from '@testing-library/vue';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import type { Component } from 'vue';
+import { createPinia } from 'pinia';
+import { vi } from 'vitest';
+import { defineComponent, h, type Component } from 'vue';
 import type { Gallery, Item } from '../../resources/studio/api/types';
 
 /** A component as a person meets it: drawn, with a keyboard, and with what it told its parent. */
@@ -12,12 +14,18 @@ export interface Met {
     leave: () => void;
 }
 
-export function meet(component: Component, props: Record<string, unknown> = {}): Met {
+const plugins = (queryClient: QueryClient) => [createPinia(), [VueQueryPlugin, { queryClient }] as [typeof VueQueryPlugin, object]];
+
+/** The store of what was fetched, which holds already what is given. */
+export function fetched(gallery?: Gallery): QueryClient {
+    const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
+    if (gallery) client.setQueryData(['gallery', gallery.id], gallery);
+    return client;
+}
+
+export function meet(component: Component, props: Record<string, unknown> = {}, client = fetched()): Met {
     const user = userEvent.setup();
-    const drawn = render(component, {
-        props,
-        global: { plugins: [[VueQueryPlugin, { queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }) }]] },
-    });
+    const drawn = render(component, { props, global: { plugins: plugins(client) } });
     return {
         user,
         told: <T>(event: string) => (drawn.emitted()[event] ?? []) as T[],
@@ -58,3 +66,39 @@ export function galleryOf(items: Item[], more: Partial<Gallery> = {}): Gallery {
         ...more,
     } as unknown as Gallery;
 }
+
+/** What a composable gives to a component that is there. */
+export function within<T>(use: () => T, client = fetched()): { given: T; leave: () => void } {
+    let given: T | undefined;
+    const drawn = render(defineComponent({ setup: () => ((given = use()), () => h('p')) }), { global: { plugins: plugins(client) } });
+    return { given: given as T, leave: () => drawn.unmount() };
+}
+
+export interface Asked {
+    method: string;
+    path: string;
+    body: unknown;
+}
+
+export type Answer = (asked: Asked) => object | [number, object];
+
+/** A server that answers by the end of a path, and remembers what it was asked. */
+export function serve(byPath: Record<string, Answer>): Asked[] {
+    const asked: Asked[] = [];
+    vi.stubGlobal('fetch', (path: string, { method, body }: { method: string; body?: string | FormData }) => {
+        const one = {
+            method,
+            path: decodeURIComponent(path).replace('/studio/api/', ''),
+            body: typeof body === 'string' ? (JSON.parse(body) as unknown) : body,
+        };
+        asked.push(one);
+        const answer = Object.entries(byPath).find(([end]) => one.path.split('?')[0]?.endsWith(end))?.[1](one);
+        const [status, json]: [number, object] = Array.isArray(answer)
+            ? (answer as [number, object])
+            : [answer ? 200 : 404, answer ?? { code: 'not-found', detail: 'There is none.' }];
+        return Promise.resolve(new Response(JSON.stringify(json), { status }));
+    });
+    return asked;
+}
+
+export const refused = (detail: string): [number, object] => [422, { code: 'refused', detail }];

@@ -1,0 +1,73 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
+import { useTidy, type UseTidyReturn } from '../../resources/studio/tidy/use-tidy';
+import { serve, within, type Answer, type Asked } from './support';
+
+afterEach(() => vi.useRealTimers());
+
+describe('tidying a picture', () => {
+    const kept = { turn: 0, straighten: 0, crop: { left: 0.2, top: 0, width: 0.5, height: 1 }, brightness: 0, contrast: 0 };
+
+    async function tidying(
+        answer: Answer = ({ body }) => ({ id: 'p1', recipe: (body as { recipe?: object }).recipe ?? kept, focal: [0.5, 0.5] }),
+    ): Promise<{ tidy: UseTidyReturn; asked: Asked[]; leave: () => void }> {
+        vi.useFakeTimers();
+        const asked = serve({
+            'pictures/p1': (one) => (one.method === 'GET' ? { id: 'p1', recipe: kept, focal: [0.4, 0.5] } : answer(one)),
+            'pictures/tidy': () => ({}),
+        });
+        const { given: tidy, leave } = within(() => useTidy('p1'));
+        await vi.advanceTimersByTimeAsync(50);
+        return { tidy, asked, leave };
+    }
+
+    const sent = (asked: Asked[]): unknown[] => asked.filter(({ method }) => method !== 'GET').map(({ body }) => body);
+
+    it('begins with what is kept, its focal point told on the whole picture', async () => {
+        const { tidy, asked } = await tidying();
+        expect(tidy.draft.crop).toEqual(kept.crop);
+        expect(tidy.draft.focal[0]).toBeCloseTo(0.2 + 0.4 * 0.5);
+        await vi.advanceTimersByTimeAsync(5000);
+        expect(sent(asked)).toEqual([]);
+    });
+
+    it('is saved once when one pauses, the focal point on what the crop leaves', async () => {
+        const { tidy, asked } = await tidying();
+        for (const contrast of [5, 10, 15]) {
+            tidy.draft.contrast = contrast;
+            await nextTick();
+        }
+        tidy.moveFocal([0.6, 0.25]);
+        expect(tidy.state.value).toBe('waiting');
+        await vi.advanceTimersByTimeAsync(2000);
+        expect(sent(asked)).toEqual([{ recipe: { ...kept, contrast: 15 } }, { focal: [expect.closeTo(0.8, 9), 0.25] }]);
+        expect(tidy.state.value).toBe('saved');
+    });
+
+    it('is saved when one leaves, and tries again after a refusal', async () => {
+        let full = true;
+        const { tidy, asked, leave } = await tidying(({ body }) =>
+            full ? [507, { code: 'disk-full', detail: 'The disk is full.' }] : { id: 'p1', recipe: (body as { recipe: object }).recipe, focal: [0.5, 0.5] },
+        );
+        tidy.draft.turn = 90;
+        await vi.advanceTimersByTimeAsync(2000);
+        expect([tidy.problem.value, tidy.state.value]).toEqual(['The disk is full.', 'waiting']);
+        full = false;
+        leave();
+        await vi.advanceTimersByTimeAsync(50);
+        expect(sent(asked)).toHaveLength(2);
+        expect(sent(asked)[1]).toEqual(sent(asked)[0]);
+    });
+
+    it('shows the picture without its crop, and goes to others as it is here', async () => {
+        const { tidy, asked } = await tidying();
+        tidy.draft.straighten = 2;
+        await vi.advanceTimersByTimeAsync(400);
+        const address = (url: string): unknown => JSON.parse(new URL(url, 'http://x').searchParams.get('recipe') ?? '');
+        expect(address(tidy.shown.value)).toEqual({ ...kept, straighten: 2, crop: null });
+        expect(address(tidy.outcome.value)).toEqual({ ...kept, straighten: 2 });
+        expect(address(tidy.before.value)).toEqual({ ...kept, crop: null });
+        expect(await tidy.applyTo(['p2'])).toBe(true);
+        expect(sent(asked)).toEqual([{ recipe: { ...kept, straighten: 2 } }, { pictures: ['p2'], recipe: { ...kept, straighten: 2 } }]);
+    });
+});

@@ -49,6 +49,17 @@ it('knows where a point went, and where it came from', function (array $values):
     }
 })->with($recipes);
 
+it('brings a point that was cropped away to the edge that is nearest', function (float $x, float $y, array $seen): void {
+    $recipe = Recipe::fromArray(['crop' => ['left' => 0.25, 'top' => 0.25, 'width' => 0.5, 'height' => 0.5]]);
+    $point = $recipe->seen(FocalPoint::of($x, $y), Size::of(1800, 1200));
+    expect($point->x)->toEqualWithDelta($seen[0], 1e-9)->and($point->y)->toEqualWithDelta($seen[1], 1e-9);
+})->with([[0.9, 0.1, [1.0, 0.0]], [0.1, 0.9, [0.0, 1.0]], [0.5, 0.375, [0.5, 0.25]]]);
+
+it('keeps a crop to a hundred thousandth', function (): void {
+    expect(Crop::fromArray(['left' => 0.1234567, 'top' => 0.7654321, 'width' => 0.3333333, 'height' => 0.2222222])->toArray())
+        ->toBe(['left' => 0.12346, 'top' => 0.76543, 'width' => 0.33333, 'height' => 0.22222]);
+});
+
 it('turns clockwise', function (): void {
     // What is at the top left of a picture is at the top right once it was turned by a quarter.
     $seen = Recipe::fromArray(['turn' => 1])->seen(FocalPoint::of(0.1, 0.2), Size::of(300, 200));

@@ -108,6 +108,22 @@ it('calls a focal area cut where less is kept than a fifth of the shorter side a
     'wide picture, flat tile' => [2.0, 10.5, true], 'wide picture, less flat' => [2.0, 9.5, false],
 ]);
 
+it('measures pictures, and not what is around them', function (): void {
+    // Two tiles of 300 x 250 beside each other, one of a square picture and one of a wide one; 10 px around each, 30 more below.
+    $px = static fn (float ...$all): array => array_map(Linear::px(...), $all);
+    $band = new BandArrangement(new WidthBand(0, null), 2, new Boxes($px(0, 320), $px(0, 0), $px(300, 300), $px(250, 250)), Linear::px(500), [0], TileFrame::of(10, 30));
+    $layout = GalleryDesign::default()->with(['layout' => ['kind' => 'grid', 'shape' => '1:1']])->layout;
+    $files = array_combine(RenditionPlan::LADDER, array_map(static fn (int $step): int => 100 * $step, RenditionPlan::LADDER));
+    $enough = static fn (int $px): int => 100 * min(array_filter(RenditionPlan::LADDER, static fn (int $step): bool => $step >= $px));
+    $subjects = array_map(static fn (float $ratio): Subject => new Subject(Ratio::of($ratio, 1), Size::of((int) (3000 * $ratio), 3000), FocalPoint::centre(), $files), [1.0, 2.0]);
+    $measures = (new Measurer($subjects))->measure($band, $layout, new Viewport(640.0, 800, 600, 1));
+    // 280 x 200: of the square 5 sevenths are left, of the wide one 7 tenths; that one is drawn 400 px wide to be high enough.
+    expect([$measures->smallest, $measures->largest])->toBe([200, 280])
+        ->and($measures->crop)->toEqualWithDelta((2 / 7 + 0.3) / 2, 1e-9)->and($measures->worstPicture)->toBe(1)->and($measures->worstCrop)->toEqualWithDelta(0.3, 1e-9)
+        ->and($measures->used)->toEqualWithDelta(2 * 300 * 250 / (640 * 500), 1e-9)->and($measures->span)->toEqualWithDelta(620 / 800, 1e-9)
+        ->and([$measures->allBytes, $measures->firstBytes, $measures->height])->toBe([$enough(280) + $enough(400), $enough(280) + $enough(400), 500]);
+});
+
 it('measures what tiles cover, how far they reach and how large they are, as counting px does', function (array $layout): void {
     $subjects = subjects(13, 3, true);
     $candidate = candidatesOf($subjects)->of($layout);

@@ -231,6 +231,8 @@ it('counts the bits in which two looks differ', function (): void {
     $dice = new Randomizer(new Mt19937(11));
     $hexes = array_map(static fn (): string => bin2hex($dice->getBytes(8)), range(1, 40));
     $hexes[] = substr_replace($hexes[0], dechex(hexdec($hexes[0][15]) ^ 1), 15, 1);
+    // One and the same, and one that differs at its very beginning.
+    array_push($hexes, $hexes[1], substr_replace($hexes[2], dechex(hexdec($hexes[2][0]) ^ 8), 0, 1));
     $looks = [...array_map(PerceptualHash::parse(...), $hexes), null];
     $bits = static fn (string $one, string $other): int => substr_count(implode('', array_map(static fn (string $a, string $b): string => decbin(hexdec($a) ^ hexdec($b)), str_split($one), str_split($other))), '1');
     $alike = new LookAlikes($looks);

@@ -55,6 +55,16 @@ it('brings a point that was cropped away to the edge that is nearest', function 
     expect($point->x)->toEqualWithDelta($seen[0], 1e-9)->and($point->y)->toEqualWithDelta($seen[1], 1e-9);
 })->with([[0.9, 0.1, [1.0, 0.0]], [0.1, 0.9, [0.0, 1.0]], [0.5, 0.375, [0.5, 0.25]]]);
 
+it('cuts at the very px that a crop names, however the picture was turned', function (int $turn, array $of): void {
+    for ($left = 0.0; $left < 0.5; $left += 0.0137) {
+        $crop = ['left' => round($left, 5), 'top' => round(0.5 - $left, 5), 'width' => 0.4, 'height' => 0.4];
+        $area = Recipe::fromArray(['turn' => $turn, 'crop' => $crop])->affine(Size::of(601, 401))['area'];
+        // A turn puts the picture to the left of its corner, or above it, or both.
+        [$width, $height] = $turn % 2 === 0 ? [601, 401] : [401, 601];
+        expect($area)->toBe(['left' => (int) round($of[0] * ($width - 1) + $width * $crop['left']), 'top' => (int) round($of[1] * ($height - 1) + $height * $crop['top']), 'width' => (int) round(0.4 * $width), 'height' => (int) round(0.4 * $height)]);
+    }
+})->with([[0, [0, 0]], [1, [-1, 0]], [2, [-1, -1]], [3, [0, -1]]]);
+
 it('keeps a crop to a hundred thousandth', function (): void {
     expect(Crop::fromArray(['left' => 0.1234567, 'top' => 0.7654321, 'width' => 0.3333333, 'height' => 0.2222222])->toArray())
         ->toBe(['left' => 0.12346, 'top' => 0.76543, 'width' => 0.33333, 'height' => 0.22222]);

@@ -72,8 +72,10 @@ final class DesignTypes
             'ShapeSetting' => Type::object([...$common, 'control' => Type::among(['shape']), 'options' => Type::list($option), 'first' => Type::text(), 'extreme' => Type::whole(), 'longest' => Type::whole()]),
             'Setting' => Type::either(Type::ref('NumberSetting'), Type::ref('ChoiceSetting'), Type::ref('ShapeSetting')),
             'WordInfo' => Type::object(['field' => Type::ref('WordField'), 'label' => Type::text(), 'longest' => Type::whole(), 'has_lines' => Type::flag()]),
+            'LayoutFacts' => Type::object(array_fill_keys(['ends_in_columns', 'makes_large', 'has_tile_size'], Type::flag())),
             'Vocabulary' => Type::object([
                 'settings' => Type::list(Type::ref('Setting')),
+                'layouts' => Type::object(array_fill_keys(array_column(LayoutKind::cases(), 'value'), Type::ref('LayoutFacts'))),
                 'words' => Type::list(Type::ref('WordInfo')),
                 'fill' => Type::object(['acts' => Type::list(Type::object(['value' => Type::ref('FillAct'), 'label' => Type::text()])), 'tokens' => Type::list($option), 'longest' => Type::whole(), 'farthest' => Type::whole()]),
                 'orders' => Type::list(Type::object(['value' => Type::ref('OrderName'), 'label' => Type::text()])),

@@ -8,6 +8,7 @@ use App\Intake\FileType;
 use App\Intake\RichText;
 use App\Models\Page;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Album;
@@ -36,6 +37,9 @@ final class Vocabulary
     {
         return [
             'settings' => self::settings(),
+            'layouts' => array_combine(array_column(LayoutKind::cases(), 'value'), array_map(static fn (LayoutKind $kind): array => [
+                'ends_in_columns' => $kind->endsInColumns(), 'makes_large' => $kind->makesLarge(), 'has_tile_size' => $kind->sizeKey() !== null,
+            ], LayoutKind::cases())),
             'words' => array_map(static fn (WordField $field): array => [
                 'field' => $field->value, 'label' => ucfirst($field->label()), 'longest' => $field->longest(), 'has_lines' => $field->hasLines(),
             ], WordField::cases()),

@@ -36,6 +36,18 @@ enum LayoutKind: string implements Labelled
         return $this === self::Strip || $this === self::Slideshow;
     }
 
+    /** Whether its tiles end in columns, each where it ends, and not in rows. */
+    public function endsInColumns(): bool
+    {
+        return $this === self::Masonry;
+    }
+
+    /** Whether single pictures may be made large in it. */
+    public function makesLarge(): bool
+    {
+        return $this === self::Mosaic;
+    }
+
     /** The setting that tells how large tiles are; null where their place alone does. */
     public function sizeKey(): ?string
     {

@@ -4,8 +4,12 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\TileSize;
+use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
@@ -209,6 +213,19 @@ it('makes chosen pictures of a mosaic large', function (): void {
     $others = array_sum(array_map(static fn (int $i): float => $chosen->widths[$i]->at(1120), range(8, 19))) / 12;
     expect($chosen->widths[4]->at(1120))->toBeGreaterThan(1.4 * $others)->and($chosen->widths[4]->at(1120))->toBeGreaterThan($plain->widths[4]->at(1120));
 });
+
+it('says of a layout what is so', function (LayoutKind $kind): void {
+    $pictures = someShapes(14, 5);
+    $layout = ['kind' => $kind->value, 'columns' => 3, 'shape' => 'own'];
+    $plain = laidOut($layout, $pictures)->at(1120);
+    $of = static fn (array $edges): array => array_map(static fn (Linear $edge): float => round($edge->at(1120), 3), $edges);
+    $isEven = count(array_unique($of($plain->boxes->widths))) === 1;
+    $second = array_slice($of($plain->boxes->tops), $plain->rowStarts[1] ?? 0, ($plain->rowStarts[2] ?? 14) - ($plain->rowStarts[1] ?? 0));
+    $sized = static fn (string $size): GalleryDesign => TileSize::of($size)->in(GalleryDesign::default()->with(['layout' => $layout]));
+    expect(laidOut($layout, $pictures, [4])->at(1120)->boxes != $plain->boxes)->toBe($kind->makesLarge())
+        ->and($isEven && count(array_unique($second)) > 1)->toBe($kind->endsInColumns())
+        ->and($sized('large')->differenceFrom($sized('small')) === [])->toBe($kind->sizeKey() === null);
+})->with(LayoutKind::cases());
 
 it('lets the next picture of a strip peek out, however narrow it is', function (): void {
     foreach ([240, 354, 600, 1120, 2500] as $width) {

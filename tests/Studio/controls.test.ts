@@ -1,11 +1,13 @@
 import { fireEvent, screen } from '@testing-library/vue';
-import { describe, expect, inject, it } from 'vitest';
-import { nextTick } from 'vue';
+import { ElButton } from 'element-plus';
+import { describe, expect, inject, it, vi } from 'vitest';
+import { defineComponent, h, nextTick } from 'vue';
 import OrderBar from '../../resources/studio/pictures/OrderBar.vue';
 import PaneSize from '../../resources/studio/pages/PaneSize.vue';
 import ShapeControl from '../../resources/studio/settings/ShapeControl.vue';
 import SavedField from '../../resources/studio/shared/SavedField.vue';
 import FileButton from '../../resources/studio/shared/FileButton.vue';
+import Hint from '../../resources/studio/shared/Hint.vue';
 import NumberControl from '../../resources/studio/shared/NumberControl.vue';
 import SegmentChoice from '../../resources/studio/shared/SegmentChoice.vue';
 import { isWriting } from '../../resources/studio/shared/is-writing';
@@ -201,6 +203,17 @@ describe('the ruler', () => {
         screen.getByRole('slider', { name: 'Width of the Phone proof' }).focus();
         await user.keyboard('{PageDown}');
         expect(told('move').at(-1)).toEqual([1, least]);
+    });
+});
+
+describe('a hint', () => {
+    it('is shown to the keyboard too, tied to its control, and put away by Escape', async () => {
+        const { user } = meet(defineComponent(() => () => h(Hint, { says: 'Its number' }, () => h(ElButton, () => 'place'))));
+        await user.tab();
+        const hint = await screen.findByText('Its number');
+        expect(document.getElementById(screen.getByRole('button').getAttribute('aria-describedby') ?? '')?.textContent).toContain('Its number');
+        await user.keyboard('{Escape}');
+        await vi.waitFor(() => expect(hint.checkVisibility?.() ?? hint.style.display !== 'none').toBe(false));
     });
 });
 

@@ -457,6 +457,11 @@ export interface Lacking {
      */
     lacking: number;
 }
+export interface LayoutFacts {
+    ends_in_columns: boolean;
+    makes_large: boolean;
+    has_tile_size: boolean;
+}
 export interface Limits {
     megabytes: number;
     video_megabytes: number;
@@ -655,6 +660,15 @@ export interface Uses {
 }
 export interface Vocabulary {
     settings: Setting[];
+    layouts: {
+        grid: LayoutFacts;
+        masonry: LayoutFacts;
+        rows: LayoutFacts;
+        mosaic: LayoutFacts;
+        strip: LayoutFacts;
+        slideshow: LayoutFacts;
+        single: LayoutFacts;
+    };
     words: WordInfo[];
     fill: {
         acts: {

@@ -8,8 +8,12 @@
             <b v-if="count > 0">{{ count === 1 ? '1 change not live' : `${count} changes not live` }}</b>
             <span v-else>all live</span>
         </span>
-        <ElButton class="icon" :icon="RefreshLeft" :disabled="!gallery.can_undo" aria-label="Undo" title="Undo (Ctrl Z)" @click="undo" />
-        <ElButton class="icon" :icon="RefreshRight" :disabled="!gallery.can_redo" aria-label="Redo" title="Redo (Ctrl Shift Z)" @click="redo" />
+        <Hint says="Undo (Ctrl Z)">
+            <ElButton class="icon" :icon="RefreshLeft" :disabled="!gallery.can_undo" aria-label="Undo" @click="undo" />
+        </Hint>
+        <Hint says="Redo (Ctrl Shift Z)">
+            <ElButton class="icon" :icon="RefreshRight" :disabled="!gallery.can_redo" aria-label="Redo" @click="redo" />
+        </Hint>
         <PutLive :id="id" />
     </TopBar>
 </template>
@@ -18,6 +22,7 @@
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 import { computed, ref, watch } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
+import Hint from '../shared/Hint.vue';
 import TopBar from '../shared/TopBar.vue';
 import PutLive from './PutLive.vue';
 import { useGallery } from './use-gallery';

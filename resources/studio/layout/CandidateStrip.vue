@@ -87,7 +87,7 @@ const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.i
 const shown = computed(() => (shows.value === 'suggest' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
 const list = ref<HTMLElement>();
 const standing = ref(0);
-const { qualities, heaviest } = useVocabulary();
+const { qualities, heaviest, layouts } = useVocabulary();
 const { walk } = useRovingKeys({ home: list, things: '[role="option"]' });
 
 const VIEWS = [
@@ -97,7 +97,7 @@ const VIEWS = [
 ] as const;
 
 const rowsOf = ({ wide, layout }: Candidate): string =>
-    layout.kind === 'masonry' ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
+    layout.kind && layouts[layout.kind].ends_in_columns ? `ends ${percent(wide.uneven)} apart` : `${wide.complete}/${wide.rows} rows`;
 
 function weightOf(quality: Quality): number | undefined {
     return weights.value[quality] ?? alternatives.value?.weights[quality];

@@ -23,9 +23,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { LayoutKind, Measures } from '../api/types';
+import { useVocabulary } from '../api/vocabulary';
 import { kilobytes, percent } from './figures';
 
 const props = defineProps<{ measures: Record<'wide' | 'phone', Measures>; kind: LayoutKind }>();
+
+const inColumns = computed(() => useVocabulary().layouts[props.kind].ends_in_columns);
 
 interface Row {
     label: string;
@@ -34,7 +37,7 @@ interface Row {
 }
 
 const rows = computed<Row[]>(() => [
-    props.kind === 'masonry'
+    inColumns.value
         ? { label: 'Columns end level', of: ({ complete, rows: columns }) => `${complete} of ${columns}` }
         : { label: 'Rows complete', of: ({ complete, rows: all }) => `${complete} of ${all}` },
     { label: 'Cropped away', of: ({ crop }) => percent(crop) },
@@ -43,7 +46,7 @@ const rows = computed<Row[]>(() => [
         of: ({ worst_crop, worst_picture }) => (worst_picture === null ? 'none' : `${percent(worst_crop)}, no. ${worst_picture + 1}`),
     },
     { label: 'Focal areas cut', of: ({ harmed }) => String(harmed), bad: ({ harmed }) => harmed > 0 },
-    { label: props.kind === 'masonry' ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
+    { label: inColumns.value ? 'Columns apart' : 'Row heights apart', of: ({ uneven }) => percent(uneven) },
     { label: 'Smallest, largest', of: ({ smallest, largest }) => `${smallest}, ${largest} px`, bad: ({ too_small }) => too_small },
     { label: 'Page used, across', of: ({ span }) => percent(span) },
     { label: 'Page used, down', of: ({ screens }) => `${screens.toFixed(1)} screens` },

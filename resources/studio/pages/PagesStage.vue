@@ -29,7 +29,7 @@
                                 <span>{{ pane.spot === 0 ? 'At the top' : `After block ${pane.spot}` }}</span>
                                 <ElButton type="danger" plain @click="take(pane.id)">Take away</ElButton>
                             </div>
-                            <PaneSize v-if="gallery.design.layout.kind !== 'single'" :size="pane.tile_size" @change="resize(pane.id, $event)" />
+                            <PaneSize v-if="layouts[gallery.design.layout.kind].has_tile_size" :size="pane.tile_size" @change="resize(pane.id, $event)" />
                         </li>
                     </ul>
                 </div>
@@ -46,6 +46,7 @@ import { computed, ref } from 'vue';
 import { api, Problem } from '../api/client';
 import { pagesQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
+import { useVocabulary } from '../api/vocabulary';
 import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
 import ProblemNote from '../shared/ProblemNote.vue';
@@ -57,6 +58,7 @@ import PaneSize from './PaneSize.vue';
 const props = defineProps<{ id: string }>();
 const { gallery, reload } = useGallery(() => props.id);
 const queries = useQueryClient();
+const { layouts } = useVocabulary();
 const { data: pages } = useQuery(pagesQuery());
 const chosenId = ref<string>();
 const problem = ref('');

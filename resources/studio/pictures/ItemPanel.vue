@@ -51,7 +51,7 @@
                 <ElInputNumber :model-value="first + 1" :min="1" :max="gallery.items.length" :precision="0" aria-label="To position" @change="toPosition" />
             </div>
             <ElButton
-                v-if="gallery.design.layout.kind === 'mosaic'"
+                v-if="layouts[gallery.design.layout.kind].makes_large"
                 :aria-pressed="isLarge"
                 @click="emit('change', { kind: 'large', items: ids, large: !isLarge })"
             >
@@ -67,7 +67,7 @@
 
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import { wordOf } from '../api/vocabulary';
+import { useVocabulary, wordOf } from '../api/vocabulary';
 import type { Change, Gallery, Item, WordField } from '../api/types';
 import SavedField from '../shared/SavedField.vue';
 import AlbumsPanel from './AlbumsPanel.vue';
@@ -89,6 +89,7 @@ const props = defineProps<{ gallery: Gallery; items: Item[]; first: number }>();
 /** A place counts from 0. */
 const emit = defineEmits<{ change: [change: Change]; move: [place: number]; remove: []; tidy: [] }>();
 
+const { layouts } = useVocabulary();
 const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined));
 const ids = computed(() => props.items.map(({ id }) => id));
 const fields = computed(() => (only.value?.kind === 'text' ? FIELDS.slice(0, 1) : FIELDS));

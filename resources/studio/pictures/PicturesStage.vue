@@ -8,10 +8,10 @@
                 <OrderBar :by="order.by.value" :seed="order.seed.value" @look="order.look" @keep="order.keep" @leave="order.leave" />
             </div>
             <ProblemNote v-if="order.problem.value">{{ order.problem.value }}</ProblemNote>
-            <div v-if="items.length === 0" class="empty">
+            <NothingHere v-if="items.length === 0" class="empty">
                 <p><b>No pictures yet.</b></p>
                 <p>Drop files, folders or a ZIP here, paste a picture, or choose “Add files”.</p>
-            </div>
+            </NothingHere>
             <VueDraggable
                 v-else
                 v-model="items"
@@ -55,6 +55,7 @@ import { VueDraggable } from 'vue-draggable-plus';
 import { useVocabulary } from '../api/vocabulary';
 import type { Item } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
+import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
@@ -247,12 +248,9 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
 }
 
 .empty {
-    display: grid;
-    place-content: center;
     min-height: 50vh;
     border: 2px dashed var(--z4);
     border-radius: var(--corner);
-    text-align: center;
 }
 
 .box {

@@ -1,7 +1,7 @@
 <template>
     <div class="groups">
         <p v-if="isPending" class="note" role="status">Looking…</p>
-        <p v-else-if="groups.length === 0" class="none">No two pictures look alike.</p>
+        <NothingHere v-else-if="groups.length === 0">No two pictures look alike.</NothingHere>
         <section v-for="group in groups" :key="group[0]?.id" class="group" :aria-label="`${group.length} pictures that look alike`">
             <h2>{{ group.length }} look alike. Keep which?</h2>
             <ul>
@@ -24,6 +24,7 @@ import { useQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { lookAlikesQuery } from '../api/queries';
 import type { StoredPicture } from '../api/types';
+import NothingHere from '../shared/NothingHere.vue';
 
 /** Those of a group that are to go into the bin. */
 const emit = defineEmits<{ bin: [pictures: string[]] }>();
@@ -70,11 +71,5 @@ img {
     height: 180px;
     object-fit: contain;
     background: var(--z1);
-}
-
-.none {
-    padding: 40px 20px;
-    text-align: center;
-    color: var(--z6);
 }
 </style>

@@ -34,7 +34,7 @@
                 <span v-if="file.credit" class="note">{{ file.credit }} · {{ file.licence }}</span>
             </li>
         </ul>
-        <p v-if="data && files.length === 0" class="note">{{ onlyNew ? 'Nothing new since last time.' : 'Nothing fits.' }}</p>
+        <NothingHere v-if="data && files.length === 0">{{ onlyNew ? 'Nothing new since last time.' : 'Nothing fits.' }}</NothingHere>
         <div class="take">
             <ElButton :disabled="busy || selection.list.value.length === 0" @click="take(selection.list.value)">
                 {{ selection.list.value.length === 0 ? 'Choose pictures to take' : `Take ${selection.list.value.length}` }}
@@ -53,6 +53,7 @@ import { sourceFilesQuery, sourcesQuery } from '../api/queries';
 import type { Batch } from '../api/types';
 import { useUploads } from '../pictures/use-uploads';
 import ColourPick from '../shared/ColourPick.vue';
+import NothingHere from '../shared/NothingHere.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import { useRovingKeys } from '../shared/use-roving-keys';
 import { useSelection } from '../shared/use-selection';

@@ -1,7 +1,7 @@
 <template>
     <div ref="room" class="room" :class="{ empty: store.total.value === 0 }">
         <p v-if="store.isPending.value" class="note" role="status">Looking…</p>
-        <p v-else-if="store.total.value === 0" class="none"><slot name="none">No picture fits.</slot></p>
+        <NothingHere v-else-if="store.total.value === 0"><slot name="none">No picture fits.</slot></NothingHere>
         <ul v-else class="all" role="listbox" :aria-label="label" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px` }">
             <template v-for="row in virtualizer.getVirtualItems()" :key="row.index">
                 <li
@@ -39,6 +39,7 @@
 </template>
 
 <script setup lang="ts">
+import NothingHere from '../shared/NothingHere.vue';
 import { placeAfter } from '../shared/roving';
 import { useVirtualizer } from '@tanstack/vue-virtual';
 import { useElementSize } from '@vueuse/core';
@@ -166,12 +167,6 @@ function keysOf({ shiftKey, ctrlKey, metaKey }: KeyboardEvent): Pick<KeyboardEve
 
 .all {
     position: relative;
-}
-
-.none {
-    padding: 40px 20px;
-    text-align: center;
-    color: var(--z6);
 }
 
 .cell {

@@ -18,9 +18,9 @@
             <ElInput v-model="fill.text" :maxlength="vocabulary.fill.longest" placeholder="[title], [place] of [all]" />
         </label>
         <div v-if="fill.act !== 'clear'" class="tokens" role="group" aria-label="Tokens">
-            <ElButton v-for="token in vocabulary.fill.tokens" :key="token.value" size="small" :title="token.label" @click="fill.text += `[${token.value}]`">
-                [{{ token.value }}]
-            </ElButton>
+            <Hint v-for="token in vocabulary.fill.tokens" :key="token.value" :says="token.label">
+                <ElButton size="small" @click="fill.text += `[${token.value}]`"> [{{ token.value }}] </ElButton>
+            </Hint>
         </div>
         <label v-if="fill.text.includes('[place]')" class="line">
             <span>Count from</span>
@@ -50,6 +50,7 @@ import { computed, reactive, ref, watch } from 'vue';
 import { api, messageOf } from '../api/client';
 import { useVocabulary } from '../api/vocabulary';
 import type { FillRow, FillSettings, Gallery } from '../api/types';
+import Hint from '../shared/Hint.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 

@@ -13,8 +13,8 @@
                 <ElButton :aria-pressed="tool === 'fill'" @click="tool = tool === 'fill' ? 'look' : 'fill'">Fill many</ElButton>
                 <ElButton :aria-pressed="tool === 'csv'" @click="tool = tool === 'csv' ? 'look' : 'csv'">Spreadsheet</ElButton>
             </div>
-            <p v-if="gallery.items.length === 0" class="empty">No pictures yet; add some in the stage Pictures.</p>
-            <p v-else-if="items.length === 0" class="empty">Nothing needs work.</p>
+            <NothingHere v-if="gallery.items.length === 0">No pictures yet; add some in the stage Pictures.</NothingHere>
+            <NothingHere v-else-if="items.length === 0">Nothing needs work.</NothingHere>
             <WordsList v-else-if="narrow" :items="items" :columns="shown" @save="save" />
             <div v-else class="scroll">
                 <WordsTable :items="items" :columns="shown" :chosen="chosen" @save="save" @fill="reword" @choose="choose" @here="here = $event" />
@@ -55,6 +55,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import type { FillSettings, Item, WordChange } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
+import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
 import CsvPanel from './CsvPanel.vue';
 import { columnsOfWords, FIRST_COLUMNS } from './fields';
@@ -153,12 +154,6 @@ async function makeOwn(item: Item): Promise<void> {
 .scroll {
     min-height: 0;
     overflow: auto;
-}
-
-.empty {
-    padding: 60px 20px;
-    text-align: center;
-    color: var(--z6);
 }
 
 .panel {

@@ -1,0 +1,13 @@
+<template>
+    <ElTooltip v-model:visible="seen" :content="says" :trigger="['hover', 'focus']" :show-after="400"><slot /></ElTooltip>
+</template>
+
+<script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core';
+import { ref } from 'vue';
+
+/** More about the control within, for a pointer that rests on it and for the keyboard; Escape puts it away. */
+defineProps<{ says: string }>();
+const seen = ref(false);
+onKeyStroke('Escape', () => (seen.value = false));
+</script>

@@ -12,4 +12,4 @@ it('computes what it computed before', function (string $file): void {
     foreach ($before as $of => $what) {
         expect($now[$of])->toBe($what, "{$file} of {$of}; if that was meant: php tests/golden/make.php, and read the difference");
     }
-})->with(['boxes', 'measures', 'looks', 'orders', 'drawn']);
+})->with(['boxes', 'measures', 'mends', 'looks', 'orders', 'drawn']);

@@ -72,7 +72,7 @@ final class Today
     /** @return array<string, mixed> by name of the file */
     public static function all(): array
     {
-        return ['boxes' => self::boxes(), 'measures' => self::measures(), 'looks' => self::looks(), 'orders' => self::orders(), 'drawn' => self::drawn()];
+        return ['boxes' => self::boxes(), 'measures' => self::measures(), 'mends' => self::mends(), 'looks' => self::looks(), 'orders' => self::orders(), 'drawn' => self::drawn()];
     }
 
     /** @return list<Ratio> */
@@ -123,6 +123,20 @@ final class Today
         }
 
         return $told;
+    }
+
+    /** @return array<string, list<string>> all that a rule would try, by rule and layout */
+    public static function mends(): array
+    {
+        $mends = [];
+        foreach (LayoutSnags::rules() as $rule) {
+            foreach (self::LAYOUTS as $name => $layout) {
+                $candidates = new Candidates(GalleryDesign::default()->with(['layout' => $layout]), self::subjects(13), [], Viewport::wide(1120), Viewport::phone(354));
+                $mends["{$rule->code()}, {$name}"] = array_map(static fn (Mend $mend): string => $mend->label.' '.json_encode($mend->part), [...$rule->mends($candidates->of([]), 13)]);
+            }
+        }
+
+        return $mends;
     }
 
     /** @return array<string, mixed> */

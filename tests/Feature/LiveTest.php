@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\PrepareGallery;
 use App\Actions\QueueMissingRenditions;
 use App\Actions\StaleVersionException;
+use App\Jobs\MakeRenditions;
 use App\Models\Gallery;
 use App\Models\Page;
 use Illuminate\Support\Facades\Queue;
@@ -52,6 +53,22 @@ it('makes what files visitors lack bit by bit, and is live only when all are the
     ($this->live)()->assertOk();
     expect($lacking())->toBe(0);
 });
+
+it('begins to make the files that another size of tiles, a placement or a layout asks for', function (string $act): void {
+    $this->gallery = $this->emptyGallery();
+    $this->upload($this->gallery, $this->pictureFile('jpg', 2400, 1600))->assertCreated();
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'grid', 'columns' => 12, 'phone' => ['columns' => 6]]]])->assertOk();
+    ($this->place)(1)->assertCreated();
+    ($this->live)()->assertOk();
+    $pane = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
+    Queue::fake();
+    match ($act) {
+        'resize' => $this->patchJson($pane, ['tile_size' => 'very-large'])->assertNoContent(),
+        'layout' => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'single']]])->assertOk(),
+        'none' => $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk(),
+    };
+    Queue::assertPushed(MakeRenditions::class, $act === 'none' ? 0 : 1);
+})->with(['resize', 'layout', 'none']);
 
 it('shows visitors nothing of a draft', function (): void {
     ($this->place)(1);

@@ -124,6 +124,18 @@ it('takes texts of a few marks, and nothing that runs', function (string $given,
     'a link' => ['<p><a href="javascript:alert(1)">a</a> <a href="https://saltreed.example/">b</a></p>', '<p><a rel="noopener">a</a> <a href="https://saltreed.example/" rel="noopener">b</a></p>'],
 ]);
 
+it('refuses a text that is none, and a table that is too large, before it looks into them', function (): void {
+    $id = $this->postJson("{$this->address}/texts", ['title' => 'News', 'text' => 'One'])->assertCreated()->json('items.3.id');
+    foreach ([null, 5, ['x']] as $text) {
+        $this->change($this->gallery, ['kind' => 'text', 'item' => $id, 'text' => $text])->assertStatus(422)->assertJsonPath('code', 'change-not-possible');
+    }
+    // Another change may carry what is called a text; nobody reads it there.
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other'], 'text' => 5])->assertOk();
+    $send = fn (int $kilobytes) => $this->post("{$this->address}/words.csv/preview", ['file' => UploadedFile::fake()->createWithContent('words.csv', str_pad("item,title\n", 1024 * $kilobytes))], ['Accept' => 'application/json']);
+    $send(8 * 1024 + 1)->assertStatus(422)->assertJsonPath('errors.file.0', 'The table is larger than 8 MB. Split it.');
+    $send(16)->assertOk();
+});
+
 it('lets two windows change different things, and clash over the same with both values', function (): void {
     $version = ($this->version)();
     $this->change($this->gallery, ['kind' => 'words', 'words' => [$this->a => ['title' => 'Theirs']]])->assertOk();

@@ -77,9 +77,10 @@ final class LayoutBench
         for ($i = 0; $i < self::GALLERIES; $i++) {
             $ratios = array_map(static fn ($shape): float => $shape->value, Shapes::of(6 + $i, $i));
             $width = (float) (300 + 11 * $i);
-            $breaks = new RowBreaks(220, 8, LastRow::cases()[$i % 4]);
-            $ours += $breaks->cost($ratios, $breaks->best($ratios, $width), $width);
-            $greedy += $breaks->cost($ratios, $breaks->greedy($ratios, $width), $width);
+            $lastRow = LastRow::cases()[$i % 4];
+            $costs = new RowCosts(220, 8, $lastRow);
+            $ours += $costs->of($ratios, (new RowBreaks(220, 8, $lastRow))->best($ratios, $width), $width);
+            $greedy += $costs->of($ratios, $costs->rowByRow($ratios, $width), $width);
         }
 
         return ['galleries' => self::GALLERIES, 'mean_cost' => round($ours / self::GALLERIES, 4), 'greedy_mean_cost' => round($greedy / self::GALLERIES, 4), 'ratio' => round($ours / $greedy, 3)];

@@ -91,53 +91,6 @@ final readonly class RowBreaks
     }
 
     /**
-     * @param  list<float>  $ratios
-     * @param  list<int>  $starts  the first tile of each row
-     */
-    public function cost(array $ratios, array $starts, float $width): float
-    {
-        $cost = 0.0;
-        $count = count($ratios);
-        foreach ($starts as $row => $start) {
-            $end = $starts[$row + 1] ?? $count;
-            $sum = array_sum(array_slice($ratios, $start, $end - $start));
-            $left = $width - ($end - $start - 1) * $this->gap;
-            $off = $left > 0 ? $left / ($sum * $this->height) : self::NO_HEIGHT;
-            $cost += $end === $count ? $this->lastCost($off, $sum, $left, $width) : $off + 1 / $off - 2;
-        }
-
-        return $cost;
-    }
-
-    /**
-     * Row by row, each as near to the wished height as it can be: the yardstick.
-     *
-     * @param  list<float>  $ratios
-     * @return list<int> the first tile of each row
-     */
-    public function greedy(array $ratios, float $width): array
-    {
-        $starts = [];
-        $count = count($ratios);
-        for ($start = 0; $start < $count; $start = $end) {
-            $starts[] = $start;
-            $sum = $ratios[$start];
-            $off = abs(log($width / $sum / $this->height));
-            for ($end = $start + 1; $end < $count; $end++) {
-                $sum += $ratios[$end];
-                $left = $width - ($end - $start) * $this->gap;
-                $next = $left > 0 ? abs(log($left / $sum / $this->height)) : INF;
-                if ($next > $off) {
-                    break;
-                }
-                $off = $next;
-            }
-        }
-
-        return $starts;
-    }
-
-    /**
      * @param  float  $off  height over the wished one, if it filled the width
      */
     private function lastCost(float $off, float $sum, float $left, float $width): float

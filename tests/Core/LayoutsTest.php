@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Bench\RowCosts;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use ZincPane\Core\Design\GalleryDesign;
@@ -91,13 +92,14 @@ it('breaks rows as the cheapest of all possible breaks, and never worse than row
         $count = $dice->getInt(1, $trial < 8 ? 14 : 10);
         $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? $dice->getInt(30, 60) / 10 : $dice->getInt(40, 240) / 100, range(1, $count));
         $width = (float) $dice->getInt(240, 2560);
-        $breaks = new RowBreaks($dice->getInt(80, 500), $dice->getInt(0, 30), LastRow::cases()[$trial % 4]);
-        $best = $breaks->cost($ratios, $breaks->best($ratios, $width), $width);
+        $wish = [$dice->getInt(80, 500), $dice->getInt(0, 30), LastRow::cases()[$trial % 4]];
+        $costs = new RowCosts(...$wish);
+        $best = $costs->of($ratios, (new RowBreaks(...$wish))->best($ratios, $width), $width);
         $least = INF;
         foreach (allBreaks($count) as $starts) {
-            $least = min($least, $breaks->cost($ratios, $starts, $width));
+            $least = min($least, $costs->of($ratios, $starts, $width));
         }
-        expect($best)->toEqualWithDelta($least, 1e-9)->and($best)->toBeLessThanOrEqual($breaks->cost($ratios, $breaks->greedy($ratios, $width), $width) + 1e-9);
+        expect($best)->toEqualWithDelta($least, 1e-9)->and($best)->toBeLessThanOrEqual($costs->of($ratios, $costs->rowByRow($ratios, $width), $width) + 1e-9);
     }
 });
 
@@ -137,12 +139,13 @@ it('makes a band of rows as wide as any breaks can, and takes the cheapest of th
         }
         $held++;
         $until = min($reach, 2.0 * $from);
-        $breaks = new RowBreaks(200, $gap, LastRow::cases()[$trial % 4]);
+        $wish = [200, $gap, LastRow::cases()[$trial % 4]];
+        [$breaks, $costs] = [new RowBreaks(...$wish), new RowCosts(...$wish)];
         $middle = sqrt($from * $until);
         $best = $breaks->best($ratios, $middle, $limits->until($until));
         $holding = array_filter(iterator_to_array(allBreaks($count), false), static fn (array $starts): bool => $reachOf($starts) >= $until - 1e-6);
         expect($reachOf($best))->toBeGreaterThanOrEqual($until - 1e-6)
-            ->and($breaks->cost($ratios, $best, $middle))->toEqualWithDelta(min(array_map(static fn (array $starts): float => $breaks->cost($ratios, $starts, $middle), $holding)), 1e-9);
+            ->and($costs->of($ratios, $best, $middle))->toEqualWithDelta(min(array_map(static fn (array $starts): float => $costs->of($ratios, $starts, $middle), $holding)), 1e-9);
     }
     expect($held)->toBeGreaterThan(50);
 });

@@ -6,12 +6,14 @@ declare(strict_types=1);
 
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Design\ColumnRule;
+use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Design\TileShape;
 use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Gallery\WordField;
@@ -120,6 +122,19 @@ it('says of every change that cannot be made what came and what would be allowed
     [['kind' => 'design'], 'design', 'design takes a group of settings, got nothing.'],
     [['kind' => 'about', 'about' => 'x'], 'about', 'about takes a group of settings, got "x".'],
 ]);
+
+it('knows a gallery that is the same by what it holds, and one that is not by any part of it', function (): void {
+    $of = static fn (array $about = [], array $layout = [], array $albums = [], array $item = []): GalleryDocument => new GalleryDocument(
+        About::titled('Kites')->with($about), GalleryDesign::default()->with(['layout' => $layout]), Albums::parse($albums, 'none'),
+        [Item::parse(['id' => 'I1', 'picture' => 'P1']), Item::parse(['id' => 'I2', 'picture' => 'P2', ...$item])],
+    );
+    expect($of()->isSameAs($of()))->toBeTrue();
+    foreach ([[['title' => 'Other']], [[], ['gap' => 9]], [[], [], [['id' => 'A', 'name' => 'Morning']]], [[], [], [], ['hidden' => true]], [[], [], [], ['words' => ['title' => '']]]] as $other) {
+        expect($of()->isSameAs($of(...$other)))->toBeFalse();
+    }
+    $shorter = new GalleryDocument($of()->about, $of()->design, $of()->albums, array_slice($of()->items, 0, 1));
+    expect($of()->isSameAs($shorter))->toBeFalse()->and($shorter->isSameAs($of()))->toBeFalse();
+});
 
 it('takes as an item only what is one', function (): void {
     foreach ([['id' => 'x'], ['picture' => 'p'], ['id' => 'x', 'picture' => 'p', 'text' => 't']] as $none) {

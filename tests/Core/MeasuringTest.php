@@ -240,6 +240,14 @@ it('says why a layout is good', function (int $count, array $layout, string $rea
     [12, ['columns' => 4, 'shape' => 'own'], '12 pictures fill 4 columns exactly; nothing is cropped'],
 ]);
 
+it('offers a grid that leaves no row short, the wider tiles first, where there is one', function (): void {
+    foreach (range(1, 30) as $count) {
+        $even = array_values(array_filter([4, 3, 5, 6], static fn (int $columns): bool => $count % $columns === 0));
+        $grid = array_values(array_filter(candidatesOf(subjects($count, 1))->alternatives(), static fn ($one): bool => ($one->part['shape'] ?? '') === '1:1'))[0]->part;
+        expect($grid['columns'])->toBe($even[0] ?? 4)->and($grid['last_row'])->toBe($even === [] ? 'balance' : 'start');
+    }
+});
+
 it('refuses weights that cannot be', function (mixed $weights, string $field): void {
     expect(fn () => Weights::fromArray($weights))->toThrow(ZincPane\Core\Settings\SettingException::class, $field);
 })->with([[['crop' => 11], 'weights.crop'], [['crop' => -1], 'weights.crop'], [['beauty' => 3], '"beauty" is not a setting of weights'], ['much', 'weights']]);

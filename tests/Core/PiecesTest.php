@@ -180,7 +180,7 @@ it('holds a cropped picture where its focal point asks for', function (): void {
     $picture = static fn (float $x, float $y): ShownPicture => new ShownPicture(Size::of(2000, 1000), FocalPoint::of($x, $y), new Words, '/media/x', []);
     $at = static fn (ShownPicture|ShownText $item, ObjectFit $fit = ObjectFit::Cover): string => (string) ObjectPosition::of($item, Ratio::of(1, 1), $fit);
     expect($at($picture(0.0, 0.5)))->toBe('0% 50%')->and($at($picture(1.0, 0.2)))->toBe('100% 50%')->and($at($picture(0.35, 0.5)))->toBe('20% 50%')
-        ->and($at($picture(0.5, 0.9)))->toBe('')->and($at($picture(0.0, 0.5), ObjectFit::Contain))->toBe('')->and($at(new ShownText(CleanHtml::cleanedBefore('<p>x</p>'), new Words)))->toBe('');
+        ->and($at($picture(0.5, 0.9)))->toBe('')->and($at($picture(0.503, 0.5)))->toBe('50.6% 50%')->and($at($picture(0.5001, 0.5)))->toBe('')->and($at($picture(0.0, 0.5), ObjectFit::Contain))->toBe('')->and($at(new ShownText(CleanHtml::cleanedBefore('<p>x</p>'), new Words)))->toBe('');
 });
 
 it('speaks to visitors in whole phrases', function (): void {

@@ -68,6 +68,7 @@ it('shows every place the new picture at once, and says that it is not live', fu
 });
 
 it('moves the focal point on the picture as it is seen, and keeps its place through a turn', function (): void {
+    $this->getJson("/studio/api/pictures/{$this->id}")->assertOk()->assertJsonPath('focal_by', 'found');
     ($this->tidy)(['turn' => 1])->assertOk();
     $this->patchJson("/studio/api/pictures/{$this->id}", ['focal' => [0.25, 0.1]])->assertOk()->assertJsonPath('focal', [0.25, 0.1])->assertJsonPath('focal_by', 'person');
     // Back upright: x was 1 - y' of the turned picture, y was ... the other way round.

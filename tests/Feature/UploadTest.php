@@ -83,9 +83,15 @@ it('keeps nothing of a file that is refused', function (): void {
     expect($this->storedFiles())->toBe($before)->and(Upload::query()->count())->toBe(0)->and($this->gallery->items()->count())->toBe(0);
 });
 
-it('throws away what was begun and never finished', function (): void {
+it('throws away what was begun and never finished, counted from its last part', function (): void {
     $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');
     ($this->part)($address, 0, 'abc');
+    foreach (['d', 'e', 'f'] as $at => $byte) {
+        $this->travel(1)->days();
+        ($this->part)($address, 3 + $at, $byte)->assertNoContent();
+        ($this->begin)(10, "{$byte}.jpg");
+    }
+    expect(Upload::query()->where('name', 'a.jpg')->exists())->toBeTrue();
     $this->travel(3)->days();
     ($this->begin)(10, 'b.jpg');
     expect(Upload::query()->pluck('name')->all())->toBe(['b.jpg'])->and(glob("{$this->files}/parts/*"))->toBe([]);

@@ -85,6 +85,12 @@ enum FileType: string
         return $offered;
     }
 
+    /** Whether a file of this type may bear the name. */
+    public function fits(string $name): bool
+    {
+        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), $this->endings(), true);
+    }
+
     /**
      * @param  callable(self): bool  $wanted
      */
@@ -94,12 +100,6 @@ enum FileType: string
         $last = array_pop($labels);
 
         return implode(', ', $labels)." and {$last}";
-    }
-
-    /** Whether a file of this type may bear the name. */
-    public function fits(string $name): bool
-    {
-        return in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), $this->endings(), true);
     }
 
     /**

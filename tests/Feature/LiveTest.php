@@ -8,6 +8,9 @@ use App\Actions\StaleVersionException;
 use App\Jobs\MakeRenditions;
 use App\Models\Gallery;
 use App\Models\Page;
+use App\Models\Site;
+use App\Publishing\LiveFiles;
+use App\Publishing\PutLive;
 use Illuminate\Support\Facades\Queue;
 
 beforeEach(function (): void {
@@ -187,6 +190,25 @@ it('swaps in one rename and leaves no half of a page behind', function (): void 
     expect(is_link("{$live}/current"))->toBeTrue()->and(glob("{$live}/.next-*"))->toBe([])
         ->and(count(glob("{$live}/builds/*")))->toBe(2)
         ->and(readlink("{$live}/current"))->toStartWith('builds/');
+});
+
+it('goes back to what the database calls live, where visitors get another, and never to what is gone', function (): void {
+    $shown = fn (): string => (string) readlink("{$this->files}/live/current");
+    ($this->place)(1);
+    ($this->live)();
+    $before = $shown();
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk();
+    ($this->live)()->assertOk();
+    $now = $shown();
+    app(PutLive::class)->settle();
+    expect($shown())->toBe($now)->not->toBe($before);
+    app(LiveFiles::class)->show($before);
+    expect($shown())->toBe($before);
+    app(PutLive::class)->settle();
+    expect($shown())->toBe($now);
+    Site::query()->update(['build' => 'gone']);
+    app(PutLive::class)->settle();
+    expect($shown())->toBe($now);
 });
 
 it('shows at once what another process put live', function (): void {

@@ -88,12 +88,17 @@ final class Today
     public static function boxes(): array
     {
         $boxes = [];
+        $galleries = array_map(static fn (int $count): array => self::shapes($count, $count), ['1' => 1, '4' => 4, '13' => 13, '31' => 31]);
+        // What a mosaic makes of them is another block for every mixture.
+        foreach (['portraits' => [0.667, 0.75], 'squares' => [1.0, 1.1], 'wide ones' => [2.4, 3.0, 1.778], 'all sorts' => [0.5, 3.0, 1.0, 0.667, 1.5]] as $mixture => $known) {
+            $galleries["24 {$mixture}"] = array_map(static fn (int $i): Ratio => Ratio::of($known[(7 * $i + intdiv($i, 3)) % count($known)], 1), range(1, 24));
+        }
         foreach (self::LAYOUTS as $name => $layout) {
-            foreach ([1, 4, 13, 31] as $count) {
+            foreach ($layout['kind'] === 'mosaic' ? $galleries : array_slice($galleries, 0, 4, true) as $gallery => $shapes) {
                 $design = GalleryDesign::default()->with(['layout' => $layout]);
-                $arrangement = Arranger::layout($design)->arrange(self::shapes($count, $count), $count > 4 ? [2, 7] : []);
+                $arrangement = Arranger::layout($design)->arrange($shapes, count($shapes) > 4 ? [2, 7] : []);
                 foreach (self::WIDTHS as $width) {
-                    $boxes[$name]["{$count} at {$width}"] = implode(' ', array_map(
+                    $boxes[$name]["{$gallery} at {$width}"] = implode(' ', array_map(
                         static fn (Box $box): string => implode(',', array_map(static fn (float $px): string => (string) round(10 * $px), array_values($box->at($width)))),
                         iterator_to_array($arrangement->at($width)->boxes),
                     ));

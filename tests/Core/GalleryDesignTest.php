@@ -8,6 +8,14 @@ use ZincPane\Core\Settings\SettingException;
 
 covers(GalleryDesign::class, LayoutDesign::class);
 
+it('says in a few words which layout it is', function (array $layout, string $label): void {
+    expect(GalleryDesign::default()->with(['layout' => $layout])->layout->label())->toBe($label);
+})->with([
+    [['kind' => 'grid', 'columns' => 4, 'shape' => '1:1'], 'Grid 4, square'], [['kind' => 'grid', 'column_rule' => 'fit', 'tile_width' => 180, 'shape' => '3:2'], 'Grid from 180 px, 3:2'],
+    [['kind' => 'masonry', 'columns' => 5], 'Masonry 5'], [['kind' => 'rows', 'row_height' => 210], 'Tiled rows, 210 px'], [['kind' => 'mosaic', 'row_height' => 120], 'Mosaic, 120 px'],
+    [['kind' => 'strip', 'height' => 300], 'Strip, 300 px'], [['kind' => 'slideshow', 'height' => 500], 'Slideshow, 500 px'], [['kind' => 'single'], 'One per row'],
+]);
+
 it('reads what it wrote', function (): void {
     $design = GalleryDesign::default()->with(['layout' => ['columns' => 7, 'shape' => 'own', 'column_rule' => 'fit', 'last_row' => 'centre']]);
     expect(GalleryDesign::fromArray($design->toArray()))->toEqual($design)

@@ -248,6 +248,11 @@ it('lets of a proof run what visitors run, and nothing else', function (): void 
     expect($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'");
 });
 
+it('shows a gallery that stands nowhere on a page made up for it, alive as well', function (): void {
+    $proof = $this->get("/studio/proof/{$this->gallery->id}")->assertOk()->getContent();
+    expect($proof)->toContain('<h1>Kites</h1>')->toContain('/* visitors <\\/script> */')->toContain('<nav>');
+});
+
 it('finds nothing outside the live folder', function (string $path): void {
     ($this->live)();
     ($this->asVisitor)();

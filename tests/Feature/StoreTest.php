@@ -40,6 +40,8 @@ it('finds real pictures by colour, shape and date', function (): void {
         ->and(($this->found)(['shape' => 'panorama']))->toBe(['the-whole-marsh.jpg'])
         ->and(($this->found)(['shape' => 'portrait']))->toBe(['evening-train.jpg'])
         ->and(($this->found)(['from' => '2024-05-01', 'until' => '2024-05-01']))->toBe(['stars-above.jpg'])
+        ->and(($this->found)(['from' => '2024-05-02']))->toHaveCount(4)->not->toContain('stars-above.jpg')
+        ->and(($this->found)(['until' => '2024-05-01']))->toBe(['stars-above.jpg'])
         ->and(($this->found)(['until' => '2024-04-30']))->toBe([]);
     foreach ([['shape' => 'round'], ['colour' => 'red'], ['from' => 'yesterday'], ['limit' => 501], ['offset' => -1]] as $bad) {
         $this->getJson('/studio/api/pictures?'.http_build_query($bad))->assertStatus(422)->assertJsonPath('code', 'not-valid')->assertJsonStructure(['errors' => [array_key_first($bad)]]);

@@ -25,6 +25,9 @@ final class Trial
     /** @var array<string, array<int, list<string>>> test files by file and line */
     private array $watched = [];
 
+    /** @var array<string, int> how many mutants each test file noticed so far */
+    private array $keen = [];
+
     public function __construct(private readonly string $root, private readonly string $suite)
     {
         $this->copy = sys_get_temp_dir()."/zinc-pane-mutants-{$suite}";
@@ -70,12 +73,16 @@ final class Trial
     public function isNoticed(Mutant $mutant): bool
     {
         $watchers = $this->watchers($mutant);
+        // Those that noticed most are asked first: it makes no difference but in time.
+        usort($watchers, fn (string $one, string $other): int => ($this->keen[$other] ?? 0) <=> ($this->keen[$one] ?? 0));
         $broken = $this->copy.substr($mutant->file, strlen($this->root));
         $whole = (string) file_get_contents($broken);
         file_put_contents($broken, $mutant->code);
         try {
             foreach ($watchers as $test) {
                 if ((new Process(['php', '-d', 'memory_limit=1G', 'vendor/bin/pest', '--bail', $test], $this->copy, timeout: self::PATIENCE))->run() !== 0) {
+                    $this->keen[$test] = 1 + ($this->keen[$test] ?? 0);
+
                     return true;
                 }
             }

@@ -193,6 +193,13 @@ it('counts rows that are complete as plain division does', function (): void {
     }
 });
 
+it('calls columns level by how far their ends are apart, an empty one too', function (): void {
+    $masonry = static fn (int $count, int $columns): Measures => candidatesOf(array_fill(0, $count, new Subject(Ratio::of(1, 1), Size::of(900, 900), FocalPoint::centre(), [])))->of(['kind' => 'masonry', 'columns' => $columns, 'gap' => 0])->wide;
+    $told = static fn (Measures $measures): array => [$measures->rows, $measures->complete, round($measures->uneven, 3)];
+    expect($told($masonry(0, 4)))->toBe([0, 0, 0.0])->and($told($masonry(4, 4)))->toBe([4, 4, 0.0])->and($told($masonry(2, 4)))->toBe([4, 2, 1.0])
+        ->and($told($masonry(6, 4)))->toBe([4, 2, 0.5])->and($told($masonry(8, 4)))->toBe([4, 4, 0.0]);
+});
+
 it('takes several sections as one gallery', function (): void {
     $parts = array_map(static fn (int $seed): Measures => candidatesOf(subjects(9, $seed, true))->of(['kind' => 'grid', 'columns' => 4, 'shape' => '16:9'])->wide, [1, 2, 3]);
     $whole = Measures::together($parts);

@@ -66,6 +66,10 @@ it('refuses parts that do not belong, and other people\'s', function (): void {
     $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');
     ($this->part)($address, 0, str_repeat('x', 11))->assertStatus(413)->assertJsonPath('code', 'part-not-taken');
     $this->call('HEAD', $address)->assertHeader('Upload-Offset', '0');
+    // What had arrived before stays.
+    ($this->part)($address, 0, 'abcd')->assertNoContent();
+    ($this->part)($address, 4, '1234567')->assertStatus(413);
+    $this->call('HEAD', $address)->assertHeader('Upload-Offset', '4');
     $this->call('PATCH', $address, [], [], [], ['HTTP_ACCEPT' => 'application/json'], 'x')->assertStatus(400);
     $this->post('/studio/api/uploads', [], ['Accept' => 'application/json'])->assertStatus(400);
     ($this->begin)(3 * 1024 ** 3, 'huge.jpg')->assertStatus(422)->assertJsonPath('code', 'file-too-large');

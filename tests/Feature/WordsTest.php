@@ -87,7 +87,11 @@ it('sends the words out as CSV and takes them in, whatever spreadsheet wrote it'
 it('reads letters of any alphabet, and those of old spreadsheets', function (string $written, string $read): void {
     $this->post("{$this->address}/words.csv", ['file' => UploadedFile::fake()->createWithContent('words.csv', "item,title\n{$this->a},{$written}\n"), 'version' => ($this->version)()], ['Accept' => 'application/json'])->assertOk();
     expect(($this->items)()[$this->a]['words']['title'])->toBe($read);
-})->with([['Kühl “凧”', 'Kühl “凧”'], ["K\xFChl \x93dry\x94", 'Kühl “dry”'], ['"Kühl, “凧”"', 'Kühl, “凧”']]);
+})->with([
+    'as they are' => ['Kühl “凧”', 'Kühl “凧”'],
+    'of an old spreadsheet' => ["K\xFChl \x93dry\x94", 'Kühl “dry”'],
+    'with the separator within' => ['"Kühl, “凧”"', 'Kühl, “凧”'],
+]);
 
 it('orders after a look, and takes it back in one step', function (): void {
     $preview = $this->getJson("{$this->address}/order?by=reverse")->assertOk()->json('items');

@@ -13,5 +13,6 @@ export default defineConfig({
         setupFiles: ['tests/Studio/setup.ts'],
         server: { deps: { inline: ['element-plus'] } },
         restoreMocks: true,
+        maxWorkers: 2,
     },
 });

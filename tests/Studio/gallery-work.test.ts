@@ -14,20 +14,7 @@ import StoreFilters from '../../resources/studio/store/StoreFilters.vue';
 import { everything } from '../../resources/studio/store/filter';
 import CropBox from '../../resources/studio/tidy/CropBox.vue';
 import { WHOLE } from '../../resources/studio/tidy/crop';
-import { galleryOf, itemOf, meet, within } from './support';
-
-const answers = (byPath: Record<string, () => object>): string[] => {
-    const asked: string[] = [];
-    vi.stubGlobal('fetch', (path: string) => {
-        const short = path.replace('/studio/api/', '');
-        asked.push(short);
-        const answer = Object.entries(byPath).find(([start]) => short.startsWith(start))?.[1];
-        return Promise.resolve(
-            answer ? new Response(JSON.stringify(answer())) : new Response('{"code":"not-found","detail":"There is none."}', { status: 404 }),
-        );
-    });
-    return asked;
-};
+import { galleryOf, itemOf, meet, serve, within } from './support';
 
 describe('the crop box by keyboard', () => {
     const box = (more: object = {}) =>
@@ -123,7 +110,7 @@ describe('an order', () => {
     };
 
     it('is looked at, left, and kept as it was looked at', async () => {
-        const asked = answers({ 'galleries/g1/order': () => ({ items: ['i3', 'gone', 'i1', 'i2'] }) });
+        const asked = serve({ 'galleries/g1/order': () => ({ items: ['i3', 'gone', 'i1', 'i2'] }) });
         const { look, preview, leave, keep, by } = order();
         expect(preview.value).toBeNull();
         await look('name', 0);
@@ -132,13 +119,13 @@ describe('an order', () => {
         expect(preview.value).toBeNull();
         await look('shuffle', 77);
         await keep();
-        expect(asked).toEqual(['galleries/g1/order?by=name&seed=0', 'galleries/g1/order?by=shuffle&seed=77']);
+        expect(asked.map(({ path }) => path)).toEqual(['galleries/g1/order?by=name&seed=0', 'galleries/g1/order?by=shuffle&seed=77']);
         expect(acts).toEqual([['/order', { by: 'shuffle', seed: 77 }]]);
         expect(by.value).toBeNull();
     });
 
     it('that cannot be told leaves all as it is, and says why', async () => {
-        answers({});
+        serve({});
         const { look, preview, problem } = order();
         await look('time');
         expect(preview.value).toBeNull();
@@ -151,17 +138,17 @@ describe('what another window does', () => {
     afterEach(() => vi.useRealTimers());
 
     it('is fetched where it changed something, and not while this one is at work', async () => {
-        const asked = answers({ 'galleries/g1/pulse': () => ({ stamp: 'new' }) });
+        const asked = serve({ 'galleries/g1/pulse': () => ({ stamp: 'new' }) });
         const client = new QueryClient();
         client.setQueryData(['gallery', 'g1'], { id: 'g1', stamp: 'old' } as unknown as Gallery);
         const invalidated = vi.spyOn(client, 'invalidateQueries');
         const busy = ref(true);
         within(() => usePulse('g1', () => busy.value), client);
         await vi.advanceTimersByTimeAsync(6000);
-        expect(asked).toEqual([]);
+        expect(asked.map(({ path }) => path)).toEqual([]);
         busy.value = false;
         await vi.advanceTimersByTimeAsync(2000);
-        expect(asked).toEqual(['galleries/g1/pulse']);
+        expect(asked.map(({ path }) => path)).toEqual(['galleries/g1/pulse']);
         expect(invalidated).toHaveBeenCalledOnce();
         client.setQueryData(['gallery', 'g1'], { id: 'g1', stamp: 'new' } as unknown as Gallery);
         await vi.advanceTimersByTimeAsync(4000);
@@ -175,7 +162,7 @@ describe('files on their way', () => {
     const session = { session: () => ({ user: null, limits: { part_bytes: 1000 } }) };
 
     it('go three at a time, in their order, and a broken one holds up none', async () => {
-        answers(session);
+        serve(session);
         let [now, most] = [0, 0];
         const sent: string[] = [];
         vi.spyOn(sending, 'sendFile').mockImplementation(async (file) => {
@@ -201,7 +188,7 @@ describe('files on their way', () => {
     });
 
     it('go again when they are told to, and who would close the window is asked meanwhile', async () => {
-        answers(session);
+        serve(session);
         let fails = true;
         vi.spyOn(sending, 'sendFile').mockImplementation((file) =>
             fails ? Promise.reject(new Error('line')) : Promise.resolve(picture(file.name) as unknown as Awaited<ReturnType<typeof sending.sendFile>>),
@@ -229,7 +216,7 @@ describe('files on their way', () => {
             { state: 'failed', note: '“notes.txt” is not a picture.' },
             { state: 'taken', note: '' },
         ];
-        answers({ ...session, 'batches/b1': () => (++looks < 2 ? batch('working', all.slice(0, 1)) : batch('done', all)) });
+        serve({ ...session, 'batches/b1': () => (++looks < 2 ? batch('working', all.slice(0, 1)) : batch('done', all)) });
         const uploads = within(() => useUploads()).given;
         uploads.watchBatch('g1', batch('queued', []) as never);
         await vi.waitFor(() => expect(uploads.uploads[0]?.state).toBe('ready'), { timeout: 4000 });

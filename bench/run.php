@@ -55,6 +55,7 @@ $benches = [
     'formats' => fn (): array => FormatsBench::run($folder),
     'weight-model' => fn (): array => WeightBench::run($folder),
     'proof-200' => fn (): array => ProofBench::run(200),
+    'proof-1000' => fn (): array => ProofBench::run(1000),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),
     'store-search' => fn (): array => StoreBench::run(10_000),

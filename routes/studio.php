@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\Studio\BatchController;
 use App\Http\Controllers\Studio\DeleteForGood;
+use App\Http\Controllers\Studio\DuplicateOfGallery;
 use App\Http\Controllers\Studio\FillGallery;
 use App\Http\Controllers\Studio\GalleryController;
 use App\Http\Controllers\Studio\GalleryItemController;
@@ -20,8 +21,10 @@ use App\Http\Controllers\Studio\PutGalleryLive;
 use App\Http\Controllers\Studio\PutInBin;
 use App\Http\Controllers\Studio\RedoChange;
 use App\Http\Controllers\Studio\RestoreFromBin;
+use App\Http\Controllers\Studio\RestoreGallery;
 use App\Http\Controllers\Studio\SessionController;
 use App\Http\Controllers\Studio\ShowCandidates;
+use App\Http\Controllers\Studio\ShowLaidOut;
 use App\Http\Controllers\Studio\ShowLookAlikes;
 use App\Http\Controllers\Studio\ShowPagePreview;
 use App\Http\Controllers\Studio\ShowProof;
@@ -53,6 +56,9 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::post('api/galleries', [GalleryController::class, 'store']);
         Route::get('api/galleries/{gallery}', [GalleryController::class, 'show']);
         Route::patch('api/galleries/{gallery}', [GalleryController::class, 'update']);
+        Route::delete('api/galleries/{gallery}', [GalleryController::class, 'destroy']);
+        Route::post('api/galleries/{gallery}/restore', RestoreGallery::class);
+        Route::post('api/galleries/{gallery}/duplicate', DuplicateOfGallery::class);
         Route::post('api/galleries/{gallery}/undo', UndoChange::class);
         Route::post('api/galleries/{gallery}/redo', RedoChange::class);
         Route::post('api/galleries/{gallery}/live', PutGalleryLive::class);
@@ -60,6 +66,7 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::post('api/galleries/{gallery}/items', [GalleryItemController::class, 'store']);
         Route::post('api/galleries/{gallery}/texts', [GalleryTextController::class, 'store']);
         Route::get('api/galleries/{gallery}/pulse', ShowPulse::class);
+        Route::get('api/galleries/{gallery}/laid-out', ShowLaidOut::class);
         Route::get('api/galleries/{gallery}/candidates', ShowCandidates::class);
         Route::get('api/galleries/{gallery}/layout', PreviewLayout::class);
         Route::get('api/galleries/{gallery}/order', [OrderController::class, 'show']);

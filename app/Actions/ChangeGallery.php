@@ -11,6 +11,7 @@ use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Changes\Joining;
+use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
@@ -27,6 +28,7 @@ final readonly class ChangeGallery
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
         private FindClashes $clashes,
+        private TidiedPictures $tidied,
     ) {
     }
 
@@ -51,16 +53,21 @@ final readonly class ChangeGallery
      */
     public function handle(string $galleryId, ?int $version, Change $change, ?string $userId): Gallery
     {
-        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId): Gallery {
+        if ($change instanceof Tidy) {
+            $this->tidied->prepare($this->store->read($galleryId, null), $change);
+        }
+        $otherFiles = false;
+        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, null);
             if ($version !== null && $version !== $gallery->version) {
                 throw $this->clashes->of($gallery, $version, $change);
             }
-            $before = $gallery->document();
+            $before = $this->tidied->told($gallery, $change);
             $after = $change->appliedTo($before);
             if ($after->isSameAs($before)) {
                 return $gallery;
             }
+            $otherFiles = ! $after->isLaidOutLike($before);
             $earlier = $this->earlierStep($gallery, $change, $userId);
             $this->store->write($gallery, $before, $after);
             $gallery->journal()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
@@ -68,7 +75,9 @@ final readonly class ChangeGallery
 
             return $gallery;
         });
-        $this->queue->handle($gallery);
+        if ($otherFiles) {
+            $this->queue->handle($gallery);
+        }
 
         return $gallery;
     }
@@ -95,7 +104,8 @@ final readonly class ChangeGallery
 
             return;
         }
-        $this->note($gallery, $earlier, $change, $first);
+        $joined = $change instanceof Joining ? $change->joinedTo($earlier->change) : null;
+        $this->note($gallery, $earlier, $joined ?? $change, $first);
     }
 
     private function note(Gallery $gallery, JournalEntry $entry, Change $change, GalleryDocument $before): void

@@ -7,6 +7,7 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use ZincPane\Core\Changes\Reword;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Settings\SettingException;
@@ -40,12 +41,13 @@ final readonly class FillWords
     private function outcome(Gallery $gallery, Fill $fill, array $items): array
     {
         $rows = $gallery->loadMissing(Gallery::ITEMS)->items->keyBy('id');
+        $albums = $gallery->albumsInUse();
         $chosen = [];
         foreach ($items as $id) {
             $chosen[] = $rows->get($id) ?? throw ChangeException::unknownItem($id);
         }
-        $texts = $fill->applied(array_map(fn (GalleryItem $row): array => [
-            'text' => $row->words()->text($fill->field), 'values' => $this->values($gallery, $row),
+        $texts = $fill->applied(array_map(static fn (GalleryItem $row): array => [
+            'text' => $row->words()->text($fill->field), 'values' => self::values($row, $albums),
         ], $chosen));
         $outcome = [];
         foreach ($chosen as $i => $row) {
@@ -79,12 +81,12 @@ final readonly class FillWords
     /**
      * @return array<string, string> by token
      */
-    private function values(Gallery $gallery, GalleryItem $row): array
+    private static function values(GalleryItem $row, Albums $albums): array
     {
         return [
             'title' => $row->words()->title,
-            'day' => $row->picture?->taken_at?->format('j F Y') ?? '',
-            'album' => $gallery->document()->albums->nameOf($row->album) ?? '',
+            'date' => $row->picture?->taken_at?->format('j F Y') ?? '',
+            'album' => $albums->nameOf($row->album) ?? '',
             'camera' => $row->picture->camera ?? '',
             'file' => pathinfo($row->picture->name ?? '', PATHINFO_FILENAME),
         ];

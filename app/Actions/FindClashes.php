@@ -13,8 +13,13 @@ use ZincPane\Core\Changes\Clash;
 /** Tells what a change made on an older version has in common with what was done since. */
 final readonly class FindClashes
 {
+    public function __construct(private TidiedPictures $tidied)
+    {
+    }
+
     public function of(Gallery $gallery, int $version, Change $change): StaleVersionException
     {
+        $gallery->loadMissing(Gallery::ITEMS);
         // What was taken back or done again since changed the gallery too, though it is older in the journal.
         $entries = $gallery->journal()->where(static fn ($query) => $query->where('version', '>', $version)->orWhere('state_version', '>', $version))->get();
         $since = array_map(static fn (JournalEntry $entry): Change => $entry->change, array_values($entries->all()));
@@ -24,7 +29,7 @@ final readonly class FindClashes
             'of' => $this->nameOf($gallery, $clash->item),
             'mine' => $clash->mine,
             'theirs' => $clash->theirs,
-        ], Clash::between($change, $since, $gallery->document()));
+        ], Clash::between($change, $since, $this->tidied->told($gallery, $change)));
 
         return StaleVersionException::between(
             $version, $gallery->version, array_values(array_map(static fn (JournalEntry $entry): string => $entry->summary, $entries->all())), $clashes,

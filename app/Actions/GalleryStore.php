@@ -8,6 +8,7 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
 use App\Models\Picture;
+use App\Models\Step;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
@@ -15,6 +16,10 @@ use ZincPane\Core\Gallery\Item;
 /** Writes a gallery's document into its rows: only what differs from before. */
 final readonly class GalleryStore
 {
+    public function __construct(private TidiedPictures $tidied)
+    {
+    }
+
     /**
      * The gallery as it is; to be changed in a transaction, which others wait for.
      *
@@ -24,7 +29,7 @@ final readonly class GalleryStore
      */
     public function read(string $id, ?int $version): Gallery
     {
-        $gallery = Gallery::query()->with(Gallery::ITEMS)->findOrFail($id);
+        $gallery = Gallery::query()->with('items')->findOrFail($id);
         if ($version !== null && $version !== $gallery->version) {
             $since = JournalEntry::query()->where('gallery_id', $id)->where('version', '>', $version)->orderBy('id')->pluck('summary');
 
@@ -55,45 +60,80 @@ final readonly class GalleryStore
             'albums' => $after->albums->toArray(),
             'version' => $gallery->version + 1,
         ]);
-        if ($before->items === $after->items) {
-            return;
+        $changed = $this->writeItems($gallery, $before->items, $after->items);
+        $this->tidied->write($before->tidied, $after->tidied);
+        $order = static fn (GalleryDocument $document): array => array_map(static fn (Item $item): string => $item->id, $document->items);
+        foreach ($after->items as $item) {
+            if ($item->picture !== null && isset($after->tidied[$item->picture])) {
+                $changed[] = $item->id;
+            }
         }
-        $old = $this->rows($gallery, $before->items);
-        $new = $this->rows($gallery, $after->items);
-        $gone = array_keys(array_diff_key($old, $new));
-        if ($gone !== []) {
-            GalleryItem::query()->whereIn('id', $gone)->delete();
-        }
-        $changed = array_values(array_filter($new, static fn (array $row): bool => ($old[$row['id']] ?? null) !== $row));
-        foreach (array_chunk($changed, 500) as $rows) {
-            GalleryItem::query()->upsert($rows, ['id'], array_diff(array_keys($rows[0]), ['id', 'gallery_id', 'picture_id']));
-        }
-        if ($gone !== [] || $changed !== []) {
-            $gallery->load(Gallery::ITEMS);
+        $gallery->step = new Step($gallery->version - 1, $before->items, $changed, $before->items !== $after->items && $order($before) !== $order($after));
+        if ($changed !== [] || $gallery->step->isRearranged || $before->tidied !== []) {
+            $gallery->load('items');
         }
     }
 
     /**
-     * @param  list<Item>  $items
-     * @return array<string, non-empty-array<string, string|int|bool|null>>
+     * @param  list<Item>  $before
+     * @param  list<Item>  $after
+     * @return list<string> those that are new or other than before, but for their places
      */
-    private function rows(Gallery $gallery, array $items): array
+    private function writeItems(Gallery $gallery, array $before, array $after): array
     {
-        $rows = [];
-        foreach ($items as $position => $item) {
-            $rows[$item->id] = [
-                'id' => $item->id,
-                'gallery_id' => $gallery->id,
-                'picture_id' => $item->picture,
-                'position' => $position,
-                'text' => $item->text,
-                'album' => $item->album,
-                'is_hidden' => $item->hidden,
-                'is_large' => $item->large,
-                ...$item->words->toArray(),
-            ];
+        $old = self::placed($before);
+        $new = self::placed($after);
+        $gone = array_keys(array_diff_key($old, $new));
+        if ($gone !== []) {
+            GalleryItem::query()->whereIn('id', $gone)->delete();
+        }
+        $rows = $changed = [];
+        foreach ($new as $id => [$place, $item]) {
+            // Most are the very same object at the very same place.
+            if (($old[$id] ?? null) === [$place, $item]) {
+                continue;
+            }
+            if (($old[$id][1] ?? null) !== $item) {
+                $changed[] = $id;
+            }
+            $rows[] = $this->row($gallery, $place, $item);
+        }
+        foreach (array_chunk($rows, 500) as $some) {
+            GalleryItem::query()->upsert($some, ['id'], array_diff(array_keys($some[0]), ['id', 'gallery_id', 'picture_id']));
         }
 
-        return $rows;
+        return $changed;
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @return array<string, array{int, Item}> with their places, by id
+     */
+    private static function placed(array $items): array
+    {
+        $placed = [];
+        foreach ($items as $place => $item) {
+            $placed[$item->id] = [$place, $item];
+        }
+
+        return $placed;
+    }
+
+    /**
+     * @return non-empty-array<string, string|int|bool|null>
+     */
+    private function row(Gallery $gallery, int $place, Item $item): array
+    {
+        return [
+            'id' => $item->id,
+            'gallery_id' => $gallery->id,
+            'picture_id' => $item->picture,
+            'position' => $place,
+            'text' => $item->text,
+            'album' => $item->album,
+            'is_hidden' => $item->hidden,
+            'is_large' => $item->large,
+            ...$item->words->toArray(),
+        ];
     }
 }

@@ -14,6 +14,11 @@ final class NothingToUndoException extends RuntimeException
         return new self('There is nothing left to undo in this gallery.');
     }
 
+    public static function notYours(string $summary): self
+    {
+        return new self("The last act on this gallery is another one than you mean: somebody {$summary}. It is taken back only where you say that very one.");
+    }
+
     public static function redo(): self
     {
         return new self('There is nothing to do again in this gallery.');

@@ -28,7 +28,7 @@ final readonly class QueueMissingRenditions
      */
     public function lacking(Gallery $gallery): array
     {
-        $needs = $this->needs->of($gallery);
+        $needs = $this->needs->of($gallery->loadMissing(Gallery::ITEMS));
 
         return array_values(array_filter(
             $needs->pictures,

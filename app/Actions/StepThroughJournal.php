@@ -8,6 +8,7 @@ use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
 use Illuminate\Database\ConnectionInterface;
+use ZincPane\Core\Changes\Change;
 
 /** Takes the last act on a gallery back, or does it again. */
 final readonly class StepThroughJournal
@@ -16,18 +17,25 @@ final readonly class StepThroughJournal
         private ConnectionInterface $database,
         private GalleryStore $store,
         private QueueMissingRenditions $queue,
+        private TidiedPictures $tidied,
     ) {
     }
 
     /**
+     * @param  ?int  $entry  the act that the person means; another person's is not taken back without being named
+     *
      * @throws StaleVersionException when there is a newer version
-     * @throws NothingToUndoException when nothing is left
+     * @throws NothingToUndoException when nothing is left, or it is another person's
      */
-    public function undo(string $galleryId, int $version): Gallery
+    public function undo(string $galleryId, int $version, ?int $entry, ?string $userId): Gallery
     {
-        return $this->step($galleryId, $version, function (Gallery $gallery): JournalEntry {
-            return $gallery->journal()->where('state', EntryState::Done)->reorder('id', 'desc')->first()
-                ?? throw NothingToUndoException::undo();
+        return $this->step($galleryId, $version, static function (Gallery $gallery) use ($entry, $userId): JournalEntry {
+            $last = $gallery->lastDone() ?? throw NothingToUndoException::undo();
+            if ($entry === null ? $last->user_id !== $userId : $last->id !== $entry) {
+                throw NothingToUndoException::notYours($last->summary);
+            }
+
+            return $last;
         }, 'inverse', EntryState::Undone);
     }
 
@@ -37,10 +45,7 @@ final readonly class StepThroughJournal
      */
     public function redo(string $galleryId, int $version): Gallery
     {
-        return $this->step($galleryId, $version, function (Gallery $gallery): JournalEntry {
-            return $gallery->journal()->where('state', EntryState::Undone)->reorder('id')->first()
-                ?? throw NothingToUndoException::redo();
-        }, 'change', EntryState::Done);
+        return $this->step($galleryId, $version, static fn (Gallery $gallery): JournalEntry => $gallery->firstUndone() ?? throw NothingToUndoException::redo(), 'change', EntryState::Done);
     }
 
     /**
@@ -49,18 +54,26 @@ final readonly class StepThroughJournal
      */
     private function step(string $galleryId, int $version, callable $find, string $direction, EntryState $outcome): Gallery
     {
-        $gallery = $this->database->transaction(function () use ($galleryId, $version, $find, $direction, $outcome): Gallery {
+        $wanted = static fn (JournalEntry $entry): Change => $direction === 'change' ? $entry->change : $entry->inverse;
+        $before = $this->store->read($galleryId, $version);
+        $this->tidied->prepare($before, $wanted($find($before)));
+        $otherFiles = false;
+        $gallery = $this->database->transaction(function () use ($galleryId, $version, $find, $wanted, $outcome, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, $version);
             $entry = $find($gallery);
-            $before = $gallery->document();
-            $after = ($direction === 'change' ? $entry->change : $entry->inverse)->appliedTo($before);
+            $change = $wanted($entry);
+            $before = $this->tidied->told($gallery, $change);
+            $after = $change->appliedTo($before);
             $this->store->refuseGone($before, $after);
             $this->store->write($gallery, $before, $after);
             $entry->update(['state' => $outcome, 'state_version' => $gallery->version]);
+            $otherFiles = ! $after->isLaidOutLike($before);
 
             return $gallery;
         });
-        $this->queue->handle($gallery);
+        if ($otherFiles) {
+            $this->queue->handle($gallery);
+        }
 
         return $gallery;
     }

@@ -18,6 +18,7 @@ use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Geometry\Shape;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Tidying\Recipe;
@@ -38,12 +39,18 @@ final readonly class TidyPictures
      * @param  mixed  $recipe  as it came
      *
      * @throws SettingException when the recipe cannot be
+     * @throws ChangeException when there is no such picture; nothing was changed
      * @throws ImagingException when an original cannot be read
      */
     public function many(array $ids, mixed $recipe): void
     {
         $recipe = Recipe::fromArray($recipe);
-        foreach (Picture::query()->whereIn('id', $ids)->where('kind', PictureKind::Picture)->get() as $picture) {
+        $pictures = Picture::query()->whereIn('id', $ids)->get();
+        $gone = count(array_unique($ids)) - $pictures->count();
+        if ($gone > 0) {
+            throw ChangeException::picturesGone($gone);
+        }
+        foreach ($pictures->where('kind', PictureKind::Picture) as $picture) {
             $this->handle($picture, $recipe);
         }
     }
@@ -53,23 +60,38 @@ final readonly class TidyPictures
      */
     public function handle(Picture $picture, Recipe $recipe): void
     {
+        $files = $this->files($picture, $recipe);
+        $this->database->transaction(fn () => $this->record($picture, $files));
+    }
+
+    /**
+     * Makes the first file, under its own address: nothing changes for anybody yet.
+     *
+     * @throws ImagingException when the original cannot be read
+     */
+    public function files(Picture $picture, Recipe $recipe): TidiedFiles
+    {
         $source = new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $recipe);
         $size = $source->size();
         $key = Picture::keyFor($picture->hash, $recipe);
         $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
         [$bytes, $raster] = $this->look->take($source, $first, $this->disks->disk('renditions'), Picture::folderOf($key));
         $palette = Palette::of($raster);
-        $this->database->transaction(function () use ($picture, $recipe, $key, $size, $raster, $palette, $first, $bytes): void {
-            $picture->update([
-                'recipe' => $recipe->isPlain() ? [] : $recipe->toArray(),
-                'rendition_key' => $key,
-                'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value,
-                'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
-                'renditions' => [$first->fileName() => $bytes],
-                'state' => PictureState::Preparing,
-            ]);
-            $this->colours->handle($picture);
-        });
+
+        return new TidiedFiles($recipe, [
+            'recipe' => $recipe->isPlain() ? [] : $recipe->toArray(),
+            'rendition_key' => $key,
+            'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value,
+            'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
+            'renditions' => [$first->fileName() => $bytes],
+            'state' => PictureState::Preparing,
+        ]);
+    }
+
+    public function record(Picture $picture, TidiedFiles $files): void
+    {
+        $picture->update($files->columns);
+        $this->colours->handle($picture);
         $this->workshop->makeRenditions($picture->id);
     }
 }

@@ -36,7 +36,7 @@ final class DesignTypes
                 'src' => Type::text()->orNull(), 'at' => Type::tuple(Type::number(), 2), 'fit' => Type::enum(ObjectFit::class),
             ]),
             'Miniature' => Type::object(['width' => Type::whole(), 'height' => Type::whole(), 'tiles' => Type::list(Type::ref('MiniatureTile'))])->told('A gallery drawn small, in px of its own.'),
-            'Proof' => Type::object(['html' => Type::text(), 'css' => Type::text()]),
+            'Proof' => Type::object(['key' => Type::text(), 'html' => Type::text()->orNull()->told('Null where it is the one whose key was sent.'), 'css' => Type::text()]),
             'Quality' => Type::among(self::names(Weights::DEFAULTS)),
             'Candidate' => Type::object([
                 'name' => Type::text(), 'layout' => Type::ref('LayoutPart'), 'wide' => Type::ref('Measures'), 'phone' => Type::ref('Measures'),
@@ -84,6 +84,7 @@ final class DesignTypes
                 'shapes' => Type::list($option),
                 'tile_sizes' => Type::object(['names' => Type::list($option), 'range' => Type::tuple(Type::whole(), 2), 'first' => Type::whole()]),
                 'qualities' => Type::list(Type::object(['value' => Type::ref('Quality'), 'label' => Type::text(), 'weight' => Type::whole()])),
+                'flaws' => Type::list(Type::ref('Flaw')),
                 'heaviest' => Type::whole(),
                 'widths' => Type::object(array_fill_keys(['least', 'most', 'wide', 'phone'], Type::whole())),
                 'tidying' => Type::object(['least' => Type::number(), 'steepest' => Type::number(), 'light' => Type::whole()]),

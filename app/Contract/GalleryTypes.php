@@ -22,6 +22,19 @@ final class GalleryTypes
         $about = ['title' => Type::text(), 'description' => Type::text(), 'shows_title' => Type::flag(), 'shows_description' => Type::flag()];
         $words = array_fill_keys(array_map(static fn (WordField $field): string => $field->value, WordField::cases()), Type::text());
         $identifiers = Type::list(Type::text());
+        $act = Type::object(['entry' => Type::whole(), 'says' => Type::text(), 'by' => Type::text()->orNull()->told('Another person whose act it is.')])->orNull();
+        $laidOut = [
+            'measures' => Type::object(['wide' => Type::ref('Measures'), 'phone' => Type::ref('Measures')]),
+            'bands' => Type::list(Type::whole())->told('Widths of the window at which the layout changes.'), 'proof' => Type::ref('Proof'),
+        ];
+        $facts = [
+            'id' => Type::text(), 'about' => Type::ref('About'), 'version' => Type::whole(), 'stamp' => Type::text(), 'saved_at' => Type::text(),
+            'design' => Type::ref('GalleryDesign'), 'in_force' => Type::list(Type::ref('SettingPath'))->told('Settings that have an effect on the design as it is.'),
+            'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(),
+            'albums' => Type::ref('Albums'), 'undo' => $act, 'redo' => $act,
+            'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['title' => Type::text(), 'address' => Type::text()]))]),
+            'panes' => Type::list(Type::ref('PaneOfGallery')), 'embed' => Type::text(), 'items' => Type::list(Type::ref('Item')),
+        ];
 
         return [
             'WordField' => Type::enum(WordField::class),
@@ -34,23 +47,22 @@ final class GalleryTypes
             'About' => Type::object($about),
             'Album' => Type::object(['id' => Type::text(), 'name' => Type::text()]),
             'Albums' => Type::object(['list' => Type::list(Type::ref('Album')), 'view' => Type::ref('AlbumView')]),
-            'Flaw' => Type::object(['code' => Type::enum(AltFlaw::class), 'label' => Type::text(), 'advice' => Type::text()]),
+            'FlawCode' => Type::enum(AltFlaw::class),
+            'Flaw' => Type::object(['code' => Type::ref('FlawCode'), 'label' => Type::text(), 'advice' => Type::text()]),
             'Item' => Type::object([
                 'id' => Type::text(), 'kind' => Type::among(['picture', 'video', 'text']), 'picture' => Type::ref('Picture')->orNull(), 'text' => Type::text()->orNull(),
                 'album' => Type::text()->orNull(), ItemFlag::Hidden->value => Type::flag(), ItemFlag::Large->value => Type::flag(), 'words' => Type::ref('Words'),
                 'exceptions' => Type::list(Type::either(Type::ref('WordField'), Type::among(['decorative'])))->told('Fields in which the gallery says something else than the picture itself.'),
-                'flaws' => Type::list(Type::ref('Flaw')),
+                'flaws' => Type::list(Type::ref('FlawCode')),
             ]),
             'PaneOfGallery' => Type::object(['id' => Type::text(), 'page_id' => Type::text(), 'page' => Type::text(), 'address' => Type::text(), 'spot' => Type::whole()]),
-            'Gallery' => Type::object([
-                'id' => Type::text(), 'about' => Type::ref('About'), 'version' => Type::whole(), 'stamp' => Type::text(), 'saved_at' => Type::text(),
-                'design' => Type::ref('GalleryDesign'), 'in_force' => Type::list(Type::ref('SettingPath'))->told('Settings that have an effect on the design as it is.'),
-                'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(),
-                'albums' => Type::ref('Albums'), 'items' => Type::list(Type::ref('Item')), 'can_undo' => Type::flag(), 'can_redo' => Type::flag(),
-                'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['title' => Type::text(), 'address' => Type::text()]))]),
-                'panes' => Type::list(Type::ref('PaneOfGallery')), 'measures' => Type::object(['wide' => Type::ref('Measures'), 'phone' => Type::ref('Measures')]),
-                'bands' => Type::list(Type::whole())->told('Widths of the window at which the layout changes.'), 'proof' => Type::ref('Proof'), 'embed' => Type::text(),
+            'Gallery' => Type::object($facts),
+            'GalleryChanged' => Type::object([
+                ...$facts, 'from' => Type::whole()->told('The version that this goes on from.'), 'order' => $identifiers->orNull()->told('All items, where others are there or they stand elsewhere; those that are new or other than before are among the items.'),
+                'laid_out' => Type::ref('LaidOut')->orNull(),
             ]),
+            'LaidOut' => Type::object($laidOut),
+            'LaidOutNow' => Type::object(['version' => Type::whole(), ...$laidOut]),
             'GalleryCard' => Type::object([
                 'id' => Type::text(), 'title' => Type::text(), 'pictures' => Type::whole(), 'pages' => Type::list(Type::text()),
                 'state' => Type::among(['draft', 'live', 'changed']), 'changes' => Type::whole(), 'miniature' => Type::ref('Miniature'),
@@ -64,7 +76,7 @@ final class GalleryTypes
             'FillPreview' => Type::object(['rows' => Type::list(Type::ref('FillRow'))]),
             'TableProblem' => Type::object(['line' => Type::whole(), 'says' => Type::text()]),
             'TablePreview' => Type::object(['words' => Type::either(Type::map(Type::ref('WordChange')), Type::written(['type' => 'array', 'maxItems' => 0])), 'problems' => Type::list(Type::ref('TableProblem'))]),
-            'TableTaken' => Type::object(['gallery' => Type::ref('Gallery'), 'problems' => Type::list(Type::ref('TableProblem'))]),
+            'TableTaken' => Type::object(['gallery' => Type::ref('GalleryChanged'), 'problems' => Type::list(Type::ref('TableProblem'))]),
             'Change' => Type::either(
                 Type::object(['kind' => Type::among(['about']), 'about' => Type::part($about)]),
                 Type::object(['kind' => Type::among(['design']), 'design' => Type::ref('DesignPart')]),
@@ -76,6 +88,7 @@ final class GalleryTypes
                 Type::object(['kind' => Type::among(['albums']), 'albums' => Type::ref('Albums'), 'of' => Type::map(Type::text()->orNull())], ['albums', 'of']),
                 Type::object(['kind' => Type::among(['text']), 'item' => Type::text(), 'text' => Type::text()]),
                 Type::object(['kind' => Type::among(['remove']), 'items' => $identifiers]),
+                Type::object(['kind' => Type::among(['tidy']), 'pictures' => Type::map(Type::ref('TidyPart'))]),
             ),
             'ClashValue' => Type::object(['path' => Type::text(), 'label' => Type::text(), 'of' => Type::text()->orNull(), 'mine' => Type::text(), 'theirs' => Type::text()])
                 ->told('One thing that two windows changed at the same time.'),

@@ -5,27 +5,46 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Models\Gallery;
+use App\Proofing\GalleryFacts;
 use App\Proofing\GalleryProofs;
+use App\Proofing\Items;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A gallery as an answer, whatever was done to it. */
+/** A gallery as an answer: whole where it is asked for, else what a change made of it and no more. */
 final readonly class GalleryAnswer
 {
-    public function __construct(private GalleryProofs $proofs, private Request $request)
+    /** What the studio shows: the key of the HTML of the proof that it has, empty for none. Without it no proof is made. */
+    private const SHOWS = 'shows';
+
+    public function __construct(private GalleryFacts $facts, private GalleryProofs $proofs, private Request $request)
     {
+    }
+
+    public function whole(Gallery $gallery, int $status = 200): JsonResponse
+    {
+        return new JsonResponse([...$this->facts->of($gallery, $this->request->getSchemeAndHttpHost()), 'items' => Items::all($gallery)], $status);
     }
 
     public function of(Gallery $gallery, int $status = 200): JsonResponse
     {
-        return new JsonResponse($this->facts($gallery), $status);
+        return new JsonResponse($this->changes($gallery), $status);
     }
 
     /**
      * @return array<string, mixed>
      */
-    public function facts(Gallery $gallery): array
+    public function changes(Gallery $gallery): array
     {
-        return $this->proofs->of($gallery, $this->request->getSchemeAndHttpHost());
+        $shown = $this->request->input(self::SHOWS);
+        $step = $gallery->step;
+
+        return [
+            ...$this->facts->of($gallery, $this->request->getSchemeAndHttpHost()),
+            'from' => $step === null ? $gallery->version : $step->from,
+            'items' => $step === null ? [] : Items::changedBy($step, $gallery),
+            'order' => $step?->isRearranged === true ? array_values($gallery->items->pluck('id')->all()) : null,
+            'laid_out' => is_string($shown) ? $this->proofs->of($gallery, $shown) : null,
+        ];
     }
 }

@@ -16,6 +16,18 @@ final class FileName
         $last = (string) preg_replace('~^.*[/\\\\]~su', '', $scrubbed);
         $plain = trim((string) preg_replace('/[^\P{C}\x{200C}\x{200D}]+/u', '', $last));
 
-        return $plain === '' || trim($plain, '.') === '' ? 'unnamed' : mb_substr($plain, 0, self::LONGEST);
+        return match (true) {
+            $plain === '' || trim($plain, '.') === '' => 'unnamed',
+            mb_strlen($plain) <= self::LONGEST => $plain,
+            default => self::shortened($plain),
+        };
+    }
+
+    /** The ending stays: it says what the file is. */
+    private static function shortened(string $name): string
+    {
+        $ending = preg_match('/\.[A-Za-z0-9]{1,5}$/', $name, $found) === 1 ? $found[0] : '';
+
+        return rtrim(mb_substr($name, 0, self::LONGEST - 1 - mb_strlen($ending))).'…'.$ending;
     }
 }

@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\About;
@@ -27,6 +28,7 @@ use ZincPane\Core\Gallery\GalleryDocument;
  * @property GalleryDesign $design
  * @property int $version
  * @property ?string $edition_id
+ * @property ?array{edition: ?string, panes: list<array{id: string, page_id: string, spot: int, tile_size: ?string}>} $put_away where it stood before it was deleted
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read ?Edition $edition
@@ -36,9 +38,13 @@ use ZincPane\Core\Gallery\GalleryDocument;
 final class Gallery extends Model
 {
     use HasUlids;
+    use SoftDeletes;
 
     /** All that drawing a gallery needs of its items. */
     public const ITEMS = 'items.picture.poster';
+
+    /** What was written last, in the request that wrote it. */
+    public ?Step $step = null;
 
     protected $guarded = [];
 
@@ -46,7 +52,7 @@ final class Gallery extends Model
 
     protected function casts(): array
     {
-        return ['design' => DesignCast::class, 'version' => 'integer', 'albums' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
+        return ['design' => DesignCast::class, 'version' => 'integer', 'albums' => 'array', 'put_away' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
     }
 
     /**
@@ -85,6 +91,18 @@ final class Gallery extends Model
     public function edition(): BelongsTo
     {
         return $this->belongsTo(Edition::class);
+    }
+
+    /** The act that undo would take back; null when none is left. */
+    public function lastDone(): ?JournalEntry
+    {
+        return $this->journal()->where('state', EntryState::Done)->reorder('id', 'desc')->first();
+    }
+
+    /** The act that redo would do again; null when none is left. */
+    public function firstUndone(): ?JournalEntry
+    {
+        return $this->journal()->where('state', EntryState::Undone)->reorder('id')->first();
     }
 
     public function about(): About

@@ -55,7 +55,10 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
-        return new Item($this->id, $this->picture_id, $this->ownWords(), $this->text, $this->album, $this->is_hidden, $this->is_large);
+        /** @var array{id: string, picture_id?: ?string, text?: ?string, album?: ?string, is_hidden?: bool|int, is_large?: bool|int} $row */
+        $row = $this->attributes;
+
+        return new Item($row['id'], $row['picture_id'] ?? null, $this->ownWords(), $row['text'] ?? null, $row['album'] ?? null, (bool) ($row['is_hidden'] ?? false), (bool) ($row['is_large'] ?? false));
     }
 
     /** What the gallery says of it instead of the picture's own words. */

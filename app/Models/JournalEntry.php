@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Casts\ChangeCast;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Design\GalleryDesign;
@@ -25,6 +26,7 @@ use ZincPane\Core\Design\GalleryDesign;
  * @property int $state_version
  * @property bool $is_live whether it was in force when the gallery was last put live
  * @property Carbon $created_at
+ * @property-read ?User $user
  */
 final class JournalEntry extends Model
 {
@@ -33,6 +35,14 @@ final class JournalEntry extends Model
     protected $guarded = [];
 
     protected $attributes = ['schema' => GalleryDesign::SCHEMA];
+
+    /**
+     * @return BelongsTo<User, $this>
+     */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
 
     protected function casts(): array
     {

@@ -12,7 +12,6 @@ use Illuminate\Support\Carbon;
 use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Colour\Swatch;
-use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Gallery\Words;
@@ -69,6 +68,7 @@ use ZincPane\Core\Tidying\Recipe;
 final class Picture extends Model
 {
     use HasUlids;
+    use IsTidied;
 
     protected $guarded = [];
 
@@ -135,25 +135,6 @@ final class Picture extends Model
     public function size(): Size
     {
         return Size::of((int) $this->plain('width'), (int) $this->plain('height'));
-    }
-
-    /** Before it was tidied. */
-    public function upright(): Size
-    {
-        return Size::of($this->original_width, $this->original_height);
-    }
-
-    public function recipe(): Recipe
-    {
-        return Recipe::fromArray($this->recipe);
-    }
-
-    /** Where it is on the picture as it is seen. */
-    public function focal(): FocalPoint
-    {
-        $point = FocalPoint::of((float) $this->plain('focal_x'), (float) $this->plain('focal_y'));
-
-        return in_array($this->plain('recipe'), ['{}', '[]'], true) ? $point : $this->recipe()->seen($point, $this->upright());
     }
 
     public function words(): Words

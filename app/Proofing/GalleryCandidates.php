@@ -27,13 +27,19 @@ final class GalleryCandidates
 
     private const HEIGHT = 690;
 
+    /** What may be looked at, besides the snags: alternatives as they are, the best that are found, what is cut off. */
+    public const VIEWS = ['candidates', 'suggestions', 'crops', 'snags'];
+
     /**
+     * Only what is looked at is computed, and the snags.
+     *
+     * @param  string  $view  of VIEWS
      * @param  array<array-key, mixed>  $weights  of the qualities, as they were asked for
      * @return array<string, mixed>
      *
      * @throws SettingException when a weight is unknown or out of its range
      */
-    public function of(Gallery $gallery, array $weights): array
+    public function of(Gallery $gallery, string $view, array $weights): array
     {
         $weights = Weights::fromArray($weights);
         $drawn = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
@@ -43,14 +49,14 @@ final class GalleryCandidates
         $now = $candidates->of([]);
 
         return [
-            'crops' => Crops::of($drawn, $now),
             'snags' => array_map(self::snag(...), (new LayoutSnags($candidates, $drawn->subjects()))->of($now)),
             'weights' => $weights->values,
-            'candidates' => array_map(static fn (Candidate $candidate): array => self::candidate($candidate, $drawn), $candidates->alternatives()),
-            'suggestions' => array_map(
+            'crops' => $view === 'crops' ? Crops::of($drawn, $now) : [],
+            'candidates' => $view === 'candidates' ? array_map(static fn (Candidate $candidate): array => self::candidate($candidate, $drawn), $candidates->alternatives()) : [],
+            'suggestions' => $view === 'suggestions' ? array_map(
                 static fn (array $best): array => [...self::candidate($best['candidate'], $drawn), 'score' => round($best['score'], 3), 'reasons' => Reasons::of($best['candidate'], $count)],
                 (new Suggestions($candidates, $weights))->best($count),
-            ),
+            ) : [],
         ];
     }
 

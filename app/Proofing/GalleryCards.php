@@ -47,7 +47,7 @@ final readonly class GalleryCards
     private function card(Gallery $gallery, Site $site): array
     {
         $drawn = Drafts::of($gallery);
-        $pending = PendingChanges::of($gallery, $site, $drawn);
+        $pending = PendingChanges::of($gallery, $site);
 
         return [
             'id' => $gallery->id,

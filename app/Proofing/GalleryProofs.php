@@ -4,23 +4,17 @@ declare(strict_types=1);
 
 namespace App\Proofing;
 
-use App\Models\EntryState;
 use App\Models\Gallery;
-use App\Models\Pane;
 use App\Models\Site;
 use App\Publishing\Drafts;
-use App\Publishing\GalleryStamp;
 use App\Publishing\Painter;
-use App\Publishing\PendingChanges;
 use App\Publishing\Places;
 use App\Publishing\ProofPages;
-use App\Publishing\ScriptEmbed;
 use ZincPane\Core\Delivery\ContentWidth;
-use ZincPane\Core\Design\DesignWords;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Settings\SettingException;
 
-/** A gallery as its screen shows it: its state, its proof, and where it stands. */
+/** How a gallery comes out: drawn, and measured. */
 final readonly class GalleryProofs
 {
     public function __construct(private ProofPages $pages, private Painter $painter, private GalleryMeasures $measures)
@@ -28,48 +22,18 @@ final readonly class GalleryProofs
     }
 
     /**
-     * @param  string  $host  scheme and host of the site, for what is embedded elsewhere
+     * @param  string  $known  key of the HTML that the studio has; that is not sent again
      * @return array<string, mixed>
      */
-    public function of(Gallery $gallery, string $host): array
+    public function of(Gallery $gallery, string $known = ''): array
     {
-        $gallery->loadMissing(Gallery::ITEMS)->load('panes.page', 'edition');
-        $site = Site::whole();
-        $content = Places::of($gallery, $site);
-        $drawn = Drafts::of($gallery);
-        $pending = PendingChanges::of($gallery, $site, $drawn);
-        $states = $gallery->journal()->reorder()->distinct()->pluck('state')->all();
+        $drawn = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
+        $content = Places::of($gallery, Site::whole());
 
         return [
-            'id' => $gallery->id,
-            'about' => $drawn->about->toArray(),
-            'version' => $gallery->version,
-            'stamp' => GalleryStamp::of($gallery),
-            'saved_at' => $gallery->updated_at->toIso8601String(),
-            'design' => $drawn->design->toArray(),
-            'in_force' => $drawn->design->inForce(),
-            'briefs' => DesignWords::briefs($drawn->design),
-            'layout_label' => $drawn->design->layout->label(),
-            'albums' => $drawn->albums->toArray(),
-            'items' => Items::all($gallery),
-            'can_undo' => in_array(EntryState::Done, $states, true),
-            'can_redo' => in_array(EntryState::Undone, $states, true),
-            'live' => [
-                'at' => $gallery->edition?->created_at->toIso8601String(),
-                'changes' => $pending->changes,
-                'pages' => $pending->pages,
-            ],
-            'panes' => array_values($gallery->panes->map(static fn (Pane $pane): array => [
-                'id' => $pane->id,
-                'page_id' => $pane->page_id,
-                'page' => $pane->page->title,
-                'address' => $pane->page->address(),
-                'spot' => $pane->spot,
-            ])->all()),
             'measures' => $this->measures->of($drawn, $content),
             'bands' => $this->bands($drawn, $content),
-            'proof' => $this->proof($drawn, $content),
-            'embed' => ScriptEmbed::line($host, $gallery->id),
+            'proof' => $this->proof($drawn, $content, $known),
         ];
     }
 
@@ -77,23 +41,24 @@ final readonly class GalleryProofs
      * The proof of a layout that nobody adopted yet.
      *
      * @param  mixed  $layout  a part of the design's layout
-     * @return array{html: string, css: string}
+     * @return array{key: string, html: ?string, css: string}
      *
      * @throws SettingException when a setting is unknown or out of its range
      */
     public function ofLayout(Gallery $gallery, mixed $layout): array
     {
-        return $this->proof(Drafts::of($gallery->loadMissing(Gallery::ITEMS), $gallery->design->with(['layout' => $layout])), Places::of($gallery, Site::whole()));
+        return $this->proof(Drafts::of($gallery->loadMissing(Gallery::ITEMS), $gallery->design->with(['layout' => $layout])), Places::of($gallery, Site::whole()), '');
     }
 
     /**
-     * @return array{html: string, css: string}
+     * @return array{key: string, html: ?string, css: string}
      */
-    private function proof(FrozenGallery $drawn, ContentWidth $content): array
+    private function proof(FrozenGallery $drawn, ContentWidth $content, string $known): array
     {
         $fragment = $this->pages->proof($drawn, $content);
+        $key = substr(hash('sha256', $fragment->html), 0, 16);
 
-        return ['html' => $fragment->html, 'css' => $fragment->css];
+        return ['key' => $key, 'html' => $key === $known ? null : $fragment->html, 'css' => $fragment->css];
     }
 
     /**

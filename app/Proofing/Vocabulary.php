@@ -23,6 +23,7 @@ use ZincPane\Core\Ordering\Orders;
 use ZincPane\Core\Settings\Setting;
 use ZincPane\Core\Tidying\Crop;
 use ZincPane\Core\Tidying\Recipe;
+use ZincPane\Core\Wording\AltFlaw;
 use ZincPane\Core\Wording\Fill;
 use ZincPane\Core\Wording\FillAct;
 use ZincPane\Core\Wording\Pattern;
@@ -55,6 +56,7 @@ final class Vocabulary
             'shapes' => array_map(static fn (Shape $shape): array => ['value' => $shape->value, 'label' => $shape->label()], Shape::cases()),
             'tile_sizes' => ['names' => self::options(array_map(static fn (string $name): string => ucfirst(str_replace('-', ' ', $name)), array_combine(array_keys(TileSize::TILES), array_keys(TileSize::TILES)))), 'range' => TileSize::RANGE, 'first' => TileSize::FIRST],
             'qualities' => array_map(static fn (array $option): array => [...$option, 'weight' => Weights::DEFAULTS[$option['value']]], self::options(Weights::LABELS)),
+            'flaws' => array_map(static fn (AltFlaw $flaw): array => ['code' => $flaw->value, 'label' => $flaw->label(), 'advice' => $flaw->advice()], AltFlaw::cases()),
             'heaviest' => Weights::MOST,
             'widths' => ['least' => Arrangement::NARROWEST, 'most' => Arrangement::WIDEST, 'wide' => Viewport::WIDE, 'phone' => Viewport::PHONE],
             'tidying' => ['least' => Crop::LEAST, 'steepest' => Recipe::STEEPEST, 'light' => Recipe::LIGHT],

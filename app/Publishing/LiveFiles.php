@@ -91,6 +91,12 @@ final readonly class LiveFiles
         rename($beside, $target);
     }
 
+    /** Takes the files of one picture out of the reach of visitors. */
+    public function withdraw(string $key): void
+    {
+        $this->live()->deleteDirectory("media/{$key}");
+    }
+
     /** The path of a page or embed as it is live, null when there is none. */
     public function find(string $path): ?string
     {

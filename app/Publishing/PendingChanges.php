@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Models\Edition;
 use App\Models\EntryState;
 use App\Models\Gallery;
+use App\Models\GalleryItem;
 use App\Models\JournalEntry;
 use App\Models\Page;
 use App\Models\Pane;
+use App\Models\Picture;
 use App\Models\Site;
-use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 
@@ -26,12 +29,15 @@ final readonly class PendingChanges
     }
 
     /**
-     * @param  FrozenGallery  $drawn  the saved state
+     * @param  Gallery  $gallery  as it is saved
      */
-    public static function of(Gallery $gallery, Site $site, FrozenGallery $drawn): self
+    public static function of(Gallery $gallery, Site $site): self
     {
-        $own = self::journal($gallery);
-        $own = [...$own, ...self::inTheStore($gallery, $drawn, $own === [])];
+        $entries = self::entries($gallery);
+        $own = $gallery->edition_id === null ? ['first time live'] : array_map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done
+            ? $entry->summary
+            : 'took back: '.$entry->summary, $entries);
+        $own = [...$own, ...self::inTheStore($gallery, $entries)];
         $changes = $own;
         $pages = [];
         foreach ($site->pages as $page) {
@@ -47,40 +53,43 @@ final readonly class PendingChanges
     }
 
     /**
-     * @return list<string>
+     * @return list<JournalEntry>
      */
-    private static function journal(Gallery $gallery): array
+    private static function entries(Gallery $gallery): array
     {
         if ($gallery->edition_id === null) {
-            return ['first time live'];
+            return [];
         }
-        $entries = JournalEntry::query()->where('gallery_id', $gallery->id)
+
+        return array_values(JournalEntry::query()->where('gallery_id', $gallery->id)
             ->where(static fn ($query) => $query
                 ->where(static fn ($done) => $done->where('state', EntryState::Done)->where('is_live', false))
                 ->orWhere(static fn ($back) => $back->where('state', '!=', EntryState::Done)->where('is_live', true)))
-            ->orderBy('id')->get();
-
-        return array_values($entries->map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done
-            ? $entry->summary
-            : 'took back: '.$entry->summary)->all());
+            ->orderBy('id')->get()->all());
     }
 
     /**
-     * What happened to the pictures themselves, which no journal of a gallery tells.
+     * What happened to the pictures themselves, which no journal of this gallery tells.
      *
-     * @param  bool  $isElseSame  nothing of the gallery was changed, so that places can be compared
+     * @param  list<JournalEntry>  $entries  that are not live
      * @return list<string>
      */
-    private static function inTheStore(Gallery $gallery, FrozenGallery $drawn, bool $isElseSame): array
+    private static function inTheStore(Gallery $gallery, array $entries): array
     {
-        $edition = $gallery->edition;
-        $then = $edition === null ? [] : $edition->content->items;
-        if ($edition === null || count($then) !== count($drawn->items)) {
+        if ($gallery->edition_id === null || ! self::isAnyPictureNewer($gallery)) {
             return [];
         }
-        $tidied = count(array_diff(self::addresses($drawn->items), self::addresses($then)));
+        $edition = Edition::query()->findOrFail($gallery->edition_id);
+        $then = $edition->content->items;
+        $now = Drafts::of($gallery->loadMissing(Gallery::ITEMS))->items;
+        if (count($then) !== count($now)) {
+            return [];
+        }
+        $hasTidied = array_filter($entries, static fn (JournalEntry $entry): bool => $entry->change instanceof Tidy) !== [];
+        $tidied = $hasTidied ? 0 : count(array_diff(self::addresses($now), self::addresses($then)));
         $reworded = 0;
-        foreach ($isElseSame ? $drawn->items : [] as $i => $item) {
+        // Places can be compared only where nothing of the gallery itself was changed.
+        foreach ($entries === [] ? $now : [] as $i => $item) {
             $reworded += $item->words()->isSameAs($then[$i]->words()) ? 0 : 1;
         }
         $pictures = static fn (int $count): string => $count === 1 ? 'a picture' : "{$count} pictures";
@@ -89,6 +98,15 @@ final readonly class PendingChanges
             ...($tidied === 0 ? [] : ["tidied {$pictures($tidied)}"]),
             ...($reworded === 0 ? [] : ["changed the own words of {$pictures($reworded)}"]),
         ];
+    }
+
+    /** Whether something of a picture was written since the gallery went live: else there is nothing to compare. */
+    private static function isAnyPictureNewer(Gallery $gallery): bool
+    {
+        return GalleryItem::query()->toBase()->join('pictures', 'pictures.id', '=', 'gallery_items.picture_id')
+            ->where('gallery_items.gallery_id', $gallery->id)->where('pictures.updated_at', '>=', $gallery->edition?->created_at)->exists()
+            || Picture::query()->where('updated_at', '>=', $gallery->edition?->created_at)
+                ->whereHas('posterOf.items', static fn ($items) => $items->where('gallery_id', $gallery->id))->exists();
     }
 
     /**

@@ -11,7 +11,6 @@ use App\Imaging\ImagingException;
 use App\Models\Edition;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
-use App\Models\PictureKind;
 use App\Models\Site;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Expression;
@@ -27,6 +26,7 @@ final readonly class PutLive
         private SiteBuilder $builder,
         private LiveFiles $files,
         private LiveLock $lock,
+        private Releases $releases,
     ) {
     }
 
@@ -68,8 +68,8 @@ final readonly class PutLive
         $this->preparation->handle($galleryId, $version);
         $gallery = $this->store->read($galleryId, $version);
         $site = Site::whole();
-        $frozen = Drafts::of($gallery);
-        $this->release($gallery);
+        $frozen = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
+        $this->releases->release($gallery);
 
         $state = SiteState::with($gallery, $site);
         $build = $this->files->write($this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]));
@@ -104,21 +104,5 @@ final readonly class PutLive
         }
 
         return $editions;
-    }
-
-    private function release(Gallery $gallery): void
-    {
-        foreach ($gallery->items as $item) {
-            if ($item->is_hidden || $item->picture === null) {
-                continue;
-            }
-            $face = $item->picture->face();
-            foreach (array_keys($face->renditions ?? []) as $file) {
-                $this->files->release('renditions', $face->renditionFolder().'/'.$file, $face->rendition_key, $file);
-            }
-            if ($item->picture->kind === PictureKind::Video) {
-                $this->files->release('originals', $item->picture->originalPath(), $item->picture->rendition_key, $item->picture->videoFile());
-            }
-        }
     }
 }

@@ -10,6 +10,9 @@ use ZincPane\Core\Settings\SettingException;
 /** Reads changes from what a browser sent or the journal holds. */
 final class Changes
 {
+    /** Greatest number of identifiers in one change. */
+    public const MOST = 10_000;
+
     private const KINDS = [
         'about' => ChangeAbout::class,
         'design' => Redesign::class,
@@ -22,6 +25,7 @@ final class Changes
         'large' => FlagItems::class,
         'albums' => ArrangeAlbums::class,
         'text' => Rewrite::class,
+        'tidy' => Tidy::class,
     ];
 
     /**
@@ -71,6 +75,9 @@ final class Changes
         $list = $values[$key] ?? null;
         if (! is_array($list) || ! array_is_list($list)) {
             throw ChangeException::notAList($key, $list);
+        }
+        if (count($list) > self::MOST) {
+            throw ChangeException::tooMany($key, count($list), self::MOST);
         }
         $identifiers = [];
         foreach ($list as $identifier) {

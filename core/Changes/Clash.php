@@ -38,7 +38,7 @@ final readonly class Clash
      */
     public static function between(Change $change, array $since, GalleryDocument $now): array
     {
-        $theirs = array_merge(...array_map(static fn (Change $other): array => $other->touches(), $since));
+        $theirs = self::withParents(array_merge(...array_map(static fn (Change $other): array => $other->touches(), $since)));
         $both = array_values(array_unique(array_filter($change->touches(), static fn (string $path): bool => self::touchesAny($path, $theirs))));
         try {
             $after = $change->appliedTo($now);
@@ -61,16 +61,50 @@ final readonly class Clash
 
     /**
      * @param  list<string>  $paths
+     * @return array<string, bool> true where it is one of the paths, false where one lies below it
      */
-    private static function touchesAny(string $path, array $paths): bool
+    private static function withParents(array $paths): array
     {
-        foreach ($paths as $other) {
-            if ($path === $other || str_starts_with($path, $other.'.') || str_starts_with($other, $path.'.')) {
+        $known = [];
+        foreach ($paths as $path) {
+            foreach (self::parents($path) as $parent) {
+                $known[$parent] ??= false;
+            }
+            $known[$path] = true;
+        }
+
+        return $known;
+    }
+
+    /**
+     * @param  array<string, bool>  $known
+     */
+    private static function touchesAny(string $path, array $known): bool
+    {
+        if (isset($known[$path])) {
+            return true;
+        }
+        foreach (self::parents($path) as $parent) {
+            if ($known[$parent] ?? false) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /**
+     * @return list<string> "items" and "items.ID" of "items.ID.words"
+     */
+    private static function parents(string $path): array
+    {
+        $parts = explode('.', $path);
+        $parents = [];
+        for ($count = 1; $count < count($parts); $count++) {
+            $parents[] = implode('.', array_slice($parts, 0, $count));
+        }
+
+        return $parents;
     }
 
     private static function label(string $path): string
@@ -83,6 +117,7 @@ final readonly class Clash
             $path === 'place' => 'the order',
             $parts[0] === 'place' => 'its place',
             $parts[0] === 'albums' => 'the albums',
+            $parts[0] === 'pictures' => 'how it is tidied',
             $parts[0] === 'design' => lcfirst(GalleryDesign::settings()[implode('.', array_slice($parts, 1))]->label ?? 'the design'),
             ($parts[2] ?? '') === 'words' => WordField::tryFrom($last)?->label() ?? $last,
             default => str_replace('_', ' ', $last),
@@ -98,6 +133,7 @@ final readonly class Clash
             'design' => self::ofDesign(implode('.', array_slice($parts, 1)), $gallery),
             'items' => self::ofItem($parts, $gallery),
             'albums' => count($gallery->albums->list).' albums',
+            'pictures' => self::ofPicture($parts[1] ?? '', $parts[2] ?? '', $gallery),
             'place' => self::place($parts[1] ?? null, $gallery),
             default => count($gallery->items).' pictures',
         };
@@ -121,6 +157,17 @@ final readonly class Clash
             'album' => $gallery->albums->nameOf($item->album) ?? 'in no album',
             'text' => $item->text ?? '',
             default => 'in the gallery',
+        };
+    }
+
+    private static function ofPicture(string $picture, string $key, GalleryDocument $gallery): string
+    {
+        $tidied = $gallery->tidied[$picture] ?? null;
+
+        return match (true) {
+            $tidied === null => 'as it was',
+            $key === 'focal' => round(100 * $tidied->focal->x).' % from the left, '.round(100 * $tidied->focal->y).' % from the top',
+            default => "{$key} ".self::value($tidied->recipe->toArray()[$key] ?? 'none'),
         };
     }
 

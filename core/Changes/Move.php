@@ -39,9 +39,8 @@ final readonly class Move implements Change
     public function appliedTo(GalleryDocument $gallery): GalleryDocument
     {
         $chosen = array_fill_keys($this->items, true);
-        foreach ([...$this->items, ...($this->before === null ? [] : [$this->before])] as $id) {
-            $gallery->item($id);
-        }
+        // All of them must be there.
+        $gallery->items([...$this->items, ...($this->before === null ? [] : [$this->before])]);
         $moved = array_filter($gallery->items, static fn (Item $item): bool => isset($chosen[$item->id]));
         $order = [];
         foreach ($gallery->items as $item) {

@@ -139,6 +139,16 @@ final class ChangeException extends InvalidArgumentException
         return new self('items', 'identifiers of this gallery\'s items', Foreign::shown($given).' is not in this gallery; it may have been taken out in another window.');
     }
 
+    public static function unknownPicture(string $given): self
+    {
+        return new self('pictures', 'pictures of this gallery', Foreign::shown($given).' is no picture of this gallery; it may have been taken out in another window.');
+    }
+
+    public static function tooMany(string $field, int $given, int $most): self
+    {
+        return new self($field, "at most {$most}", "{$field} takes at most {$most} identifiers, got {$given}. Do it in several steps.");
+    }
+
     public static function takenItem(string $given): self
     {
         return new self('items', 'identifiers not yet in this gallery', Foreign::shown($given).' is already in this gallery.');
@@ -146,7 +156,7 @@ final class ChangeException extends InvalidArgumentException
 
     public static function picturesGone(int $count): self
     {
-        return new self('items', 'pictures of the store', ($count === 1 ? 'A picture' : "{$count} pictures").' of this step were deleted from the store for good, so that it cannot be taken back.');
+        return new self('items', 'pictures of the store', ($count === 1 ? 'A picture' : "{$count} pictures").' of this step were deleted from the store for good, so that it cannot be done.');
     }
 
     public static function notTheSameItems(): self

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace ZincPane\Core\Gallery;
 
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Tidying\Tidied;
 
 /** All that a person decides about a gallery, at one version. Never changed, only replaced. */
 final readonly class GalleryDocument
 {
     /**
      * @param  list<Item>  $items  in order
+     * @param  array<string, Tidied>  $tidied  how pictures stand that a change speaks of, by picture; the others are not told
      */
     public function __construct(
         public About $about,
         public GalleryDesign $design,
         public Albums $albums,
         public array $items,
+        public array $tidied = [],
     ) {
     }
 
@@ -33,23 +36,51 @@ final readonly class GalleryDocument
                 return false;
             }
         }
+        foreach ($this->tidied as $picture => $tidied) {
+            if (! isset($other->tidied[$picture]) || ! $tidied->isSameAs($other->tidied[$picture])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether the same pictures stand in the same places, in the same sizes: words do not count. */
+    public function isLaidOutLike(self $other): bool
+    {
+        if ($this->design->toArray() !== $other->design->toArray() || $this->albums->toArray() !== $other->albums->toArray() || count($this->items) !== count($other->items)) {
+            return false;
+        }
+        foreach ($this->items as $place => $item) {
+            if ($item !== $other->items[$place] && ! $item->isLaidOutLike($other->items[$place])) {
+                return false;
+            }
+        }
 
         return true;
     }
 
     public function saying(About $about): self
     {
-        return new self($about, $this->design, $this->albums, $this->items);
+        return new self($about, $this->design, $this->albums, $this->items, $this->tidied);
     }
 
     public function designed(GalleryDesign $design): self
     {
-        return new self($this->about, $design, $this->albums, $this->items);
+        return new self($this->about, $design, $this->albums, $this->items, $this->tidied);
     }
 
     public function inAlbums(Albums $albums): self
     {
-        return new self($this->about, $this->design, $albums, $this->items);
+        return new self($this->about, $this->design, $albums, $this->items, $this->tidied);
+    }
+
+    /**
+     * @param  array<string, Tidied>  $tidied  by picture
+     */
+    public function tidiedAs(array $tidied): self
+    {
+        return new self($this->about, $this->design, $this->albums, $this->items, $tidied);
     }
 
     /**
@@ -57,7 +88,7 @@ final readonly class GalleryDocument
      */
     public function holding(array $items): self
     {
-        return new self($this->about, $this->design, $this->albums, $items);
+        return new self($this->about, $this->design, $this->albums, $items, $this->tidied);
     }
 
     /**

@@ -49,6 +49,12 @@ final readonly class Item
         );
     }
 
+    /** Whether it is the same to a layout: words do not count. */
+    public function isLaidOutLike(self $other): bool
+    {
+        return $this->id === $other->id && $this->picture === $other->picture && $this->album === $other->album && $this->hidden === $other->hidden && $this->large === $other->large;
+    }
+
     public function withWords(ItemWords $words): self
     {
         return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden, $this->large);

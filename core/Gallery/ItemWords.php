@@ -102,6 +102,16 @@ final readonly class ItemWords
     }
 
     /**
+     * The fields in which something is said, decorative among them.
+     *
+     * @return list<string>
+     */
+    public function said(): array
+    {
+        return [...array_keys($this->texts), ...($this->decorative === null ? [] : [self::DECORATIVE])];
+    }
+
+    /**
      * @return list<string>
      */
     private static function keys(): array

@@ -51,7 +51,7 @@ final class TileMarkup
             ? $this->text($item)
             : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
         if ($this->captions) {
-            $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption !== '' ? $item->words()->caption : $item->words()->title));
+            $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption));
         }
         $this->written++;
 
@@ -80,6 +80,7 @@ final class TileMarkup
             'data-caption' => self::orNone($words->caption),
             'data-about' => self::orNone($words->description),
             'data-credit' => self::orNone($words->credit),
+            'data-link' => self::orNone($words->link),
         ];
         $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes));
 

@@ -73,6 +73,13 @@ final class SettingException extends InvalidArgumentException
         return new self('fill.find', 'some text', 'fill.find takes some text; there is nothing to replace without it.');
     }
 
+    public static function notAPoint(string $field, mixed $given): self
+    {
+        $allowed = 'two shares of the picture, each from 0 to 1';
+
+        return new self($field, $allowed, "{$field} takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
     public static function notAFlag(string $field, mixed $given): self
     {
         return new self($field, 'true or false', "{$field} takes true or false, got ".Foreign::shown($given).'.');

@@ -38,10 +38,11 @@ final readonly class FileFacts
     ];
 
     /** What cameras write where a person would describe the picture. */
-    private const NOISE = '/^\W*$|digital (still )?camera|^[A-Z0-9 ]+ DSC$|^(default|untitled|image|picture)$/i';
+    private const NOISE = '/^\W*$|digital (still )?camera|^[A-Z0-9 ]+ DSC$|^(x-default|default|untitled|unnamed|unknown|none|null|image|picture|photo|ascii|unicode|exif_jpeg_picture|jpe?g|charset\W.*|(created|made|processed|edited|scanned|shot|exported) (with|by|on) .*)$/iu';
 
     /**
      * @param  array<string, string>  $words  by field, plain text
+     * @param  array<string, int>  $cut  by field, the characters of what was longer than it takes
      * @param  list<string>  $keywords
      * @param  ?int  $takenAt  seconds since 1970, the camera's clock read as if it were UTC
      * @param  ?array{int, int}  $size  px, of a video as it is seen
@@ -49,6 +50,7 @@ final readonly class FileFacts
      */
     private function __construct(
         public array $words,
+        public array $cut,
         public array $keywords,
         public string $rights,
         public string $camera,
@@ -63,17 +65,27 @@ final readonly class FileFacts
      */
     public static function of(array $tags): self
     {
-        $words = [];
+        $words = $cut = [];
         foreach (self::WORDS as $field => $names) {
             $text = self::first($tags, $names);
-            if ($text !== '' && preg_match(self::NOISE, $text) !== 1) {
-                $words[$field] = mb_substr($text, 0, WordField::from($field)->longest());
+            if ($text === '') {
+                continue;
             }
+            $longest = WordField::from($field)->longest();
+            $words[$field] = mb_substr($text, 0, $longest);
+            if (mb_strlen($text) > $longest) {
+                $cut[$field] = $text;
+            }
+        }
+        if (isset($cut['caption']) && ! isset($words['description'])) {
+            // There is room for it, and nothing is lost.
+            $words['description'] = mb_substr($cut['caption'], 0, WordField::Description->longest());
         }
         $time = self::first($tags, self::TIMES);
 
         return new self(
             $words,
+            array_map(mb_strlen(...), $cut),
             self::keywordsOf($tags),
             mb_substr(self::first($tags, self::RIGHTS), 0, 250),
             mb_substr(self::cameraOf($tags), 0, 120),
@@ -93,7 +105,7 @@ final readonly class FileFacts
             $value = $tags[$name] ?? null;
             $text = is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : (is_scalar($value) ? (string) $value : '');
             $text = trim((string) preg_replace('/[^\P{C}\n]+/u', ' ', mb_scrub($text, 'UTF-8')));
-            if ($text !== '') {
+            if ($text !== '' && preg_match(self::NOISE, $text) !== 1) {
                 return $text;
             }
         }
@@ -109,7 +121,7 @@ final readonly class FileFacts
     {
         $keywords = [];
         foreach (preg_split('/\s*[,;]\s*/u', self::first($tags, self::KEYWORDS)) ?: [] as $keyword) {
-            if ($keyword !== '') {
+            if ($keyword !== '' && preg_match(self::NOISE, $keyword) !== 1) {
                 $keywords[mb_strtolower($keyword)] = mb_substr($keyword, 0, 60);
             }
         }

@@ -54,12 +54,12 @@ final readonly class Fill
     /**
      * What each text becomes.
      *
-     * @param  list<array{text: string, values: array<string, string>}>  $rows  texts in force, and what the tokens stand for; place and all are told here
+     * @param  list<array{text: string, values: array<string, string>}>  $rows  texts in force, and what the tokens stand for; number and count are told here
      * @return list<?string> null where the text stays
      */
     public function applied(array $rows): array
     {
-        $place = $this->from;
+        $number = $this->from;
         $texts = [];
         foreach ($rows as $row) {
             if ($this->onlyEmpty && $row['text'] !== '') {
@@ -67,20 +67,26 @@ final readonly class Fill
 
                 continue;
             }
-            $new = $this->one($row['text'], $this->pattern->filled([...$row['values'], 'place' => (string) $place, 'all' => (string) count($rows)]));
+            $new = $this->one($row['text'], $this->pattern->filled([...$row['values'], 'number' => (string) $number, 'count' => (string) count($rows)]));
             $texts[] = $new === $row['text'] ? null : $new;
-            $place++;
+            $number++;
         }
 
         return $texts;
+    }
+
+    /** With a blank between, unless one was typed. */
+    private static function joined(string $first, string $second): string
+    {
+        return $first === '' || $second === '' || preg_match('/\s$/u', $first) === 1 || preg_match('/^\s/u', $second) === 1 ? $first.$second : "{$first} {$second}";
     }
 
     private function one(string $text, string $filled): string
     {
         return match ($this->act) {
             FillAct::Set => $filled,
-            FillAct::Before => trim("{$filled} {$text}"),
-            FillAct::After => trim("{$text} {$filled}"),
+            FillAct::Before => self::joined($filled, $text),
+            FillAct::After => self::joined($text, $filled),
             FillAct::Replace => str_replace($this->find, $filled, $text),
             FillAct::Clear => '',
         };

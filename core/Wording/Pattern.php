@@ -6,19 +6,25 @@ namespace ZincPane\Core\Wording;
 
 use ZincPane\Core\Settings\SettingException;
 
-/** A text with tokens in square brackets, such as "[title], [place] of [all]". */
+/** A text with tokens in braces, such as "{title}, {number} of {count}". */
 final readonly class Pattern
 {
     /** Tokens, and what each stands for. */
     public const TOKENS = [
         'title' => 'the title of the picture',
-        'place' => 'its number, counted from where you say',
-        'all' => 'how many pictures are filled',
-        'day' => 'the day it was taken',
+        'number' => 'its number, counted from where you say',
+        'count' => 'how many pictures are filled',
+        'date' => 'the day it was taken',
         'album' => 'the album it is in',
         'camera' => 'the camera it was taken with',
         'file' => 'its file name without the ending',
     ];
+
+    /** Stands where a token had nothing to say; no text from outside keeps it. */
+    private const NOTHING = "\u{FFFC}";
+
+    /** What stands between words, and has no sense beside nothing. */
+    private const BETWEEN = '[\s,;:·–—-]*';
 
     private function __construct(private string $text)
     {
@@ -29,30 +35,44 @@ final readonly class Pattern
      */
     public static function parse(string $text): self
     {
-        preg_match_all('/\[([^\[\]]*)\]/u', $text, $found);
+        preg_match_all('/\{([^{}]*)\}/u', $text, $found);
         foreach ($found[1] as $token) {
             if (! isset(self::TOKENS[$token])) {
-                throw SettingException::notAmong('text', "[{$token}]", array_map(static fn (string $name): string => "[{$name}]", array_keys(self::TOKENS)));
+                throw SettingException::notAmong('text', '{'.$token.'}', array_map(static fn (string $name): string => '{'.$name.'}', array_keys(self::TOKENS)));
             }
         }
 
-        return new self($text);
+        return new self(str_replace(self::NOTHING, '', $text));
     }
 
     /**
-     * The text for one picture. What a picture has not leaves no gap: blanks run together, and
-     * punctuation that has lost its word goes with it.
+     * The text for one picture, as it was typed. Only what a picture has not leaves no gap: the
+     * brackets round it and the separator beside it go with it.
      *
      * @param  array<string, string>  $values  by token
      */
     public function filled(array $values): string
     {
-        $parts = preg_split('/\[([a-z]+)\]/', $this->text, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [];
-        $text = '';
-        foreach ($parts as $i => $part) {
-            $text .= $i % 2 === 0 ? $part : ($values[$part] ?? '');
-        }
+        $text = (string) preg_replace_callback('/\{([a-z]+)\}/', static function (array $found) use ($values): string {
+            $value = $values[$found[1]] ?? '';
 
-        return trim((string) preg_replace(['/ {2,}/', '/ ([,.;:])/', '/([,;:]) ?(?=[,;:.]|$)/', '/\( ?\)/'], [' ', '$1', '', ''], $text), " \u{A0}-–,;:");
+            return $value === '' ? self::NOTHING : $value;
+        }, $this->text);
+
+        return str_contains($text, self::NOTHING) ? self::closed($text) : $text;
+    }
+
+    private static function closed(string $text): string
+    {
+        [$nothing, $between] = [self::NOTHING, self::BETWEEN];
+        $text = (string) preg_replace("/[(\\[]\\s*{$nothing}\\s*[)\\]]/u", $nothing, $text);
+        $text = (string) preg_replace(["/^(?:\\s*{$nothing}{$between})+/u", "/(?:{$between}{$nothing}\\s*)+$/u"], '', $text);
+
+        return (string) preg_replace_callback(
+            "/({$between}){$nothing}((?:{$between}{$nothing})*{$between})/u",
+            // One separator stays: the one that says more than a blank.
+            static fn (array $found): string => trim($found[1]) !== '' ? $found[1] : str_replace(self::NOTHING, '', $found[2]),
+            $text,
+        );
     }
 }

@@ -32,7 +32,7 @@ it('undoes everything back to the beginning and does it all again', function ():
         $states[] = ($this->state)();
     }
     for ($i = 4; $i >= 0; $i--) {
-        ($this->step)('undo')->assertOk()->assertJsonPath('can_redo', true);
+        ($this->step)('undo')->assertOk()->assertJsonPath('redo.by', null);
         expect(($this->state)())->toEqual($states[$i]);
     }
     for ($i = 1; $i <= 5; $i++) {
@@ -45,7 +45,7 @@ it('undoes everything back to the beginning and does it all again', function ():
 it('drops what was undone once something else is done', function (): void {
     $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'One']])->assertOk();
     ($this->step)('undo')->assertOk();
-    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Two']])->assertOk()->assertJsonPath('can_redo', false);
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Two']])->assertOk()->assertJsonPath('redo', null);
     ($this->step)('redo')->assertStatus(409);
     expect(JournalEntry::query()->where('state', EntryState::Superseded)->count())->toBe(1);
 });

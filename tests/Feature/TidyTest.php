@@ -61,8 +61,8 @@ it('shows every place the new picture at once, and says that it is not live', fu
     $this->putLive($this->gallery)->assertOk()->assertJsonPath('live.changes', []);
     ($this->tidy)(['turn' => 2])->assertOk();
     $key = Picture::query()->findOrFail($this->id)->rendition_key;
-    $answer = $this->getJson("/studio/api/galleries/{$this->gallery->id}")->assertJsonPath('live.changes', ['tidied a picture']);
-    expect($answer->json('proof.html'))->toContain($key)->and(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->not->toContain($key);
+    $this->getJson("/studio/api/galleries/{$this->gallery->id}")->assertJsonPath('live.changes', ['tidied a picture']);
+    expect($this->getJson("/studio/api/galleries/{$this->gallery->id}/laid-out")->json('proof.html'))->toContain($key)->and(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->not->toContain($key);
     $this->putLive($this->gallery)->assertJsonPath('live.changes', []);
     expect(file_get_contents("{$this->files}/live/current/embed/{$this->gallery->id}.json"))->toContain($key);
 });

@@ -17,11 +17,11 @@ it('takes videos, shows them by a poster and publishes both', function (string $
     $video = Picture::query()->findOrFail($id);
     expect([$video->kind, $video->media_type, $video->width, $video->height, round($video->seconds)])->toBe([PictureKind::Video, $type, 160, 120, 1.0]);
     // Without a poster there is nothing to draw yet.
-    expect($this->getJson($this->address)->json('proof.html'))->not->toContain('<li');
+    expect($this->getJson("{$this->address}/laid-out")->json('proof.html'))->not->toContain('<li');
     $poster = $this->upload((string) $this->postJson('/studio/api/galleries', ['title' => 'Posters'])->json('id'), $this->pictureFile(), 'poster.jpg')->json('picture.id');
     $this->patchJson("/studio/api/pictures/{$id}", ['poster' => $poster])->assertOk();
     $this->patchJson("/studio/api/pictures/{$id}", ['poster' => $id])->assertStatus(422)->assertSee('cannot be the poster');
-    $html = $this->getJson($this->address)->json('proof.html');
+    $html = $this->getJson("{$this->address}/laid-out")->json('proof.html');
     expect($html)->toContain("data-video=\"{$type}\"")->toContain("/media/{$video->rendition_key}/{$file}")->toContain(Picture::query()->findOrFail($poster)->rendition_key);
 
     // In the studio it plays for people who are signed in, for others only once it is live.

@@ -108,11 +108,11 @@ it('shows albums and hides what is hidden, to visitors too', function (): void {
     $this->change($this->gallery, ['kind' => 'albums', 'albums' => ['list' => [['id' => 'A', 'name' => 'Morning'], ['id' => 'B', 'name' => 'Evening']], 'view' => 'headings']])->assertOk();
     $this->change($this->gallery, ['kind' => 'albums', 'of' => [$this->a => 'B', $this->c => 'A']])->assertOk();
     $this->change($this->gallery, ['kind' => 'hide', 'items' => [$this->b], 'hidden' => true])->assertOk();
-    $html = $this->getJson($this->address)->json('proof.html');
+    $html = $this->getJson("{$this->address}/laid-out")->json('proof.html');
     expect(strpos($html, 'Morning'))->toBeLessThan(strpos($html, 'Evening'))->and(substr_count($html, '<li'))->toBe(2);
     $this->change($this->gallery, ['kind' => 'hide', 'items' => [$this->b], 'hidden' => false])->assertOk();
     // What is in no album comes first, without a heading.
-    $html = $this->getJson($this->address)->json('proof.html');
+    $html = $this->getJson("{$this->address}/laid-out")->json('proof.html');
     expect(substr_count($html, '<li'))->toBe(3)->and(substr_count($html, 'zp-name'))->toBe(2);
     $this->change($this->gallery, ['kind' => 'albums', 'albums' => ['list' => [['id' => 'A', 'name' => 'Morning']], 'view' => 'headings']])->assertOk();
     expect(($this->items)()[$this->a]['album'])->toBeNull();
@@ -121,7 +121,7 @@ it('shows albums and hides what is hidden, to visitors too', function (): void {
 });
 
 it('takes texts of a few marks, and nothing that runs', function (string $given, string $kept): void {
-    $id = $this->postJson("{$this->address}/texts", ['title' => 'News', 'text' => $given])->assertCreated()->json('items.3.id');
+    $id = $this->postJson("{$this->address}/texts", ['title' => 'News', 'text' => $given])->assertCreated()->json('items.0.id');
     expect(($this->items)()[$id]['text'])->toBe($kept)->and(($this->items)()[$id]['kind'])->toBe('text');
     $this->change($this->gallery, ['kind' => 'text', 'item' => $id, 'text' => '<p onclick="x()">Changed <u>here</u></p>'])->assertOk();
     expect(($this->items)()[$id]['text'])->toBe('<p>Changed here</p>');
@@ -134,7 +134,7 @@ it('takes texts of a few marks, and nothing that runs', function (string $given,
 ]);
 
 it('refuses a text that is none, and a table that is too large, before it looks into them', function (): void {
-    $id = $this->postJson("{$this->address}/texts", ['title' => 'News', 'text' => 'One'])->assertCreated()->json('items.3.id');
+    $id = $this->postJson("{$this->address}/texts", ['title' => 'News', 'text' => 'One'])->assertCreated()->json('items.0.id');
     foreach ([null, 5, ['x']] as $text) {
         $this->change($this->gallery, ['kind' => 'text', 'item' => $id, 'text' => $text])->assertStatus(422)->assertJsonPath('code', 'change-not-possible');
     }

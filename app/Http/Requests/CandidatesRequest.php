@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Proofing\GalleryCandidates;
+
 /** What counts when a layout is looked for. */
 final class CandidatesRequest extends StudioRequest
 {
@@ -12,7 +14,12 @@ final class CandidatesRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['weights' => ['array'], 'weights.*' => ['integer']];
+        return ['view' => ['in:'.implode(',', GalleryCandidates::VIEWS)], 'weights' => ['array'], 'weights.*' => ['integer']];
+    }
+
+    public function view(): string
+    {
+        return $this->string('view', 'candidates')->toString();
     }
 
     /**

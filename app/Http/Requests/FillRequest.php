@@ -8,11 +8,11 @@ namespace App\Http\Requests;
 final class FillRequest extends StudioRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Identifiers>>
      */
     public function rules(): array
     {
-        return ['fill' => ['required', 'array'], 'items' => ['required', 'array', 'max:10000'], 'items.*' => ['string'], 'version' => ['integer', 'min:1']];
+        return ['fill' => ['required', 'array'], 'items' => ['required', 'array', 'max:10000', new Identifiers], 'version' => ['integer', 'min:1']];
     }
 
     /**

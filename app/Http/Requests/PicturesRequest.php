@@ -8,11 +8,11 @@ namespace App\Http\Requests;
 final class PicturesRequest extends StudioRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Identifiers>>
      */
     public function rules(): array
     {
-        return ['pictures' => ['required', 'array', 'max:10000'], 'pictures.*' => ['string']];
+        return ['pictures' => ['required', 'array', 'max:10000', new Identifiers]];
     }
 
     /**

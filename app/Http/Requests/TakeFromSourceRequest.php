@@ -10,11 +10,11 @@ use App\Models\Gallery;
 final class TakeFromSourceRequest extends StudioRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Identifiers>>
      */
     public function rules(): array
     {
-        return ['files' => ['required', 'array', 'max:500'], 'files.*' => ['string', 'max:200'], 'gallery' => ['nullable', 'string', 'exists:galleries,id']];
+        return ['files' => ['required', 'array', 'max:500', new Identifiers], 'gallery' => ['nullable', 'string', 'exists:galleries,id']];
     }
 
     /**

@@ -8,11 +8,11 @@ namespace App\Http\Requests;
 final class TidyManyRequest extends StudioRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Identifiers>>
      */
     public function rules(): array
     {
-        return ['pictures' => ['required', 'array', 'max:1000'], 'pictures.*' => ['string', 'exists:pictures,id'], 'recipe' => ['required', 'array']];
+        return ['pictures' => ['required', 'array', 'max:1000', new Identifiers], 'recipe' => ['required', 'array']];
     }
 
     /**

@@ -12,6 +12,6 @@ final class VersionRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer', 'min:1']];
+        return ['version' => ['required', 'integer', 'min:1'], 'entry' => ['integer']];
     }
 }

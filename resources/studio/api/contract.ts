@@ -55,6 +55,12 @@ export type Change =
     | {
           kind: 'remove';
           items: string[];
+      }
+    | {
+          kind: 'tidy';
+          pictures: {
+              [k: string]: TidyPart;
+          };
       };
 export type SettingPath =
     | 'layout.kind'
@@ -76,6 +82,7 @@ export type SettingPath =
     | 'layout.phone.height';
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
+export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
 export type GalleryList = GalleryCard[];
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
@@ -261,6 +268,25 @@ export interface WordChange {
     credit?: string | null;
     decorative?: boolean | null;
 }
+/** What of a recipe changes; the focal point on the picture as it will be seen. */
+export interface TidyPart {
+    turn?: number;
+    straighten?: number;
+    crop?: Crop | null;
+    brightness?: number;
+    contrast?: number;
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focal?: [number, number];
+}
+export interface Crop {
+    left: number;
+    top: number;
+    width: number;
+    height: number;
+}
 export interface ChoiceSetting {
     path: SettingPath;
     label: string;
@@ -284,12 +310,6 @@ export interface ClashValue {
     mine: string;
     theirs: string;
 }
-export interface Crop {
-    left: number;
-    top: number;
-    width: number;
-    height: number;
-}
 export interface Deleted {
     deleted: number;
 }
@@ -310,7 +330,7 @@ export interface FillSettings {
     from: number;
 }
 export interface Flaw {
-    code: 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
+    code: FlawCode;
     label: string;
     advice: string;
 }
@@ -333,9 +353,22 @@ export interface Gallery {
     };
     layout_label: string;
     albums: Albums;
-    items: Item[];
-    can_undo: boolean;
-    can_redo: boolean;
+    undo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
+    redo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
     live: {
         at: string | null;
         changes: string[];
@@ -345,16 +378,8 @@ export interface Gallery {
         }[];
     };
     panes: PaneOfGallery[];
-    measures: {
-        wide: Measures;
-        phone: Measures;
-    };
-    /**
-     * Widths of the window at which the layout changes.
-     */
-    bands: number[];
-    proof: Proof;
     embed: string;
+    items: Item[];
 }
 export interface GalleryDesign {
     schema: 2;
@@ -380,6 +405,13 @@ export interface GalleryDesign {
         };
     };
 }
+export interface PaneOfGallery {
+    id: string;
+    page_id: string;
+    page: string;
+    address: string;
+    spot: number;
+}
 export interface Item {
     id: string;
     kind: 'picture' | 'video' | 'text';
@@ -393,7 +425,7 @@ export interface Item {
      * Fields in which the gallery says something else than the picture itself.
      */
     exceptions: (WordField | 'decorative')[];
-    flaws: Flaw[];
+    flaws: FlawCode[];
 }
 export interface Picture {
     id: string;
@@ -420,17 +452,6 @@ export interface Words {
     credit: string;
     decorative: boolean;
 }
-export interface PaneOfGallery {
-    id: string;
-    page_id: string;
-    page: string;
-    address: string;
-    spot: number;
-}
-export interface Proof {
-    html: string;
-    css: string;
-}
 export interface GalleryCard {
     id: string;
     title: string;
@@ -439,6 +460,81 @@ export interface GalleryCard {
     state: 'draft' | 'live' | 'changed';
     changes: number;
     miniature: Miniature;
+}
+export interface GalleryChanged {
+    id: string;
+    about: About;
+    version: number;
+    stamp: string;
+    saved_at: string;
+    design: GalleryDesign;
+    /**
+     * Settings that have an effect on the design as it is.
+     */
+    in_force: SettingPath[];
+    /**
+     * How the settings under each heading stand.
+     */
+    briefs: {
+        [k: string]: string;
+    };
+    layout_label: string;
+    albums: Albums;
+    undo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
+    redo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
+    live: {
+        at: string | null;
+        changes: string[];
+        pages: {
+            title: string;
+            address: string;
+        }[];
+    };
+    panes: PaneOfGallery[];
+    embed: string;
+    items: Item[];
+    /**
+     * The version that this goes on from.
+     */
+    from: number;
+    /**
+     * All items, where others are there or they stand elsewhere; those that are new or other than before are among the items.
+     */
+    order: string[] | null;
+    laid_out: LaidOut | null;
+}
+export interface LaidOut {
+    measures: {
+        wide: Measures;
+        phone: Measures;
+    };
+    /**
+     * Widths of the window at which the layout changes.
+     */
+    bands: number[];
+    proof: Proof;
+}
+export interface Proof {
+    key: string;
+    /**
+     * Null where it is the one whose key was sent.
+     */
+    html: string | null;
+    css: string;
 }
 export interface GalleryName {
     id: string;
@@ -456,6 +552,18 @@ export interface Lacking {
      * Pictures whose files are still to be made before the gallery goes live.
      */
     lacking: number;
+}
+export interface LaidOutNow {
+    version: number;
+    measures: {
+        wide: Measures;
+        phone: Measures;
+    };
+    /**
+     * Widths of the window at which the layout changes.
+     */
+    bands: number[];
+    proof: Proof;
 }
 export interface LayoutFacts {
     ends_in_columns: boolean;
@@ -647,7 +755,7 @@ export interface TableProblem {
     says: string;
 }
 export interface TableTaken {
-    gallery: Gallery;
+    gallery: GalleryChanged;
     problems: TableProblem[];
 }
 export interface TakenIn {
@@ -703,6 +811,7 @@ export interface Vocabulary {
         label: string;
         weight: number;
     }[];
+    flaws: Flaw[];
     heaviest: number;
     widths: {
         least: number;

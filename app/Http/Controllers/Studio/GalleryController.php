@@ -11,6 +11,7 @@ use App\Http\Requests\ChangeGalleryRequest;
 use App\Http\Requests\CreateGalleryRequest;
 use App\Models\Gallery;
 use App\Proofing\GalleryCards;
+use App\Publishing\DeleteGallery;
 use App\Publishing\PutLive;
 use Illuminate\Http\JsonResponse;
 
@@ -28,18 +29,25 @@ final readonly class GalleryController
 
     public function store(CreateGalleryRequest $request, CreateGallery $create): JsonResponse
     {
-        return $this->answer->of($create->handle($request->string('title')->toString()), 201);
+        return $this->answer->whole($create->handle($request->string('title')->toString()), 201);
     }
 
     public function show(Gallery $gallery, PutLive $live): JsonResponse
     {
         $live->settle();
 
-        return $this->answer->of($gallery);
+        return $this->answer->whole($gallery);
     }
 
     public function update(ChangeGalleryRequest $request, Gallery $gallery, ChangeGallery $change): JsonResponse
     {
         return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId()));
+    }
+
+    public function destroy(Gallery $gallery, DeleteGallery $delete): JsonResponse
+    {
+        $delete->delete($gallery);
+
+        return new JsonResponse(null, 204);
     }
 }

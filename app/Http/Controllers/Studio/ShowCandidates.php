@@ -14,6 +14,6 @@ final class ShowCandidates
 {
     public function __invoke(CandidatesRequest $request, Gallery $gallery, GalleryCandidates $candidates): JsonResponse
     {
-        return new JsonResponse($candidates->of($gallery, $request->weights()));
+        return new JsonResponse($candidates->of($gallery, $request->view(), $request->weights()));
     }
 }

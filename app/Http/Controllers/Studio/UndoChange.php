@@ -14,6 +14,6 @@ final class UndoChange
 {
     public function __invoke(VersionRequest $request, string $gallery, StepThroughJournal $journal, GalleryAnswer $answer): JsonResponse
     {
-        return $answer->of($journal->undo($gallery, $request->integer('version')));
+        return $answer->of($journal->undo($gallery, $request->integer('version'), $request->has('entry') ? $request->integer('entry') : null, $request->userId()));
     }
 }

@@ -30,6 +30,6 @@ final readonly class WordsTableController
     {
         $outcome = $this->table->in($gallery, $request->integer('version'), $request->csv(), $request->userId());
 
-        return new JsonResponse(['gallery' => $answer->facts($outcome['gallery']), 'problems' => $outcome['problems']]);
+        return new JsonResponse(['gallery' => $answer->changes($outcome['gallery']), 'problems' => $outcome['problems']]);
     }
 }

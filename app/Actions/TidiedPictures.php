@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Imaging\ImagingException;
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\Picture;
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Tidy;
+use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Tidying\Tidied;
+
+/** Tidying as acts on a gallery: how its pictures stand, and what a change makes of them. */
+final class TidiedPictures
+{
+    /** @var array<string, TidiedFiles> by picture, made before the transaction that needs them */
+    private array $made = [];
+
+    public function __construct(private readonly TidyPictures $tidy)
+    {
+    }
+
+    /**
+     * The document with what the change speaks of told in it.
+     *
+     * @throws ChangeException when it speaks of a picture that the gallery has not
+     */
+    public function told(Gallery $gallery, Change $change): GalleryDocument
+    {
+        return $gallery->document()->tidiedAs($change instanceof Tidy ? self::of($gallery, $change) : []);
+    }
+
+    /**
+     * Makes the first files of what a change leads to. It takes long, and holds up nobody before the transaction.
+     *
+     * @throws ChangeException|SettingException when the change cannot be made
+     * @throws ImagingException when an original cannot be read
+     */
+    public function prepare(Gallery $gallery, Change $change): void
+    {
+        if (! $change instanceof Tidy) {
+            return;
+        }
+        $before = $this->told($gallery, $change);
+        $pictures = Picture::query()->whereIn('id', $change->pictures())->get()->keyBy('id');
+        foreach ($change->appliedTo($before)->tidied as $id => $tidied) {
+            $picture = $pictures->get($id);
+            if ($picture !== null && ! $tidied->recipe->isSameAs($before->tidied[$id]->recipe)) {
+                $this->made[$id] = $this->tidy->files($picture, $tidied->recipe);
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, Tidied>  $before
+     * @param  array<string, Tidied>  $after
+     */
+    public function write(array $before, array $after): void
+    {
+        foreach (Picture::query()->whereIn('id', array_map(strval(...), array_keys($after)))->get() as $picture) {
+            $tidied = $after[$picture->id];
+            if ($tidied->isSameAs($before[$picture->id])) {
+                continue;
+            }
+            $picture->update(['focal_x' => $tidied->focal->x, 'focal_y' => $tidied->focal->y, 'focal_by' => $tidied->isChosen ? 'person' : 'found']);
+            if (! $tidied->recipe->isSameAs($before[$picture->id]->recipe)) {
+                $made = $this->made[$picture->id] ?? null;
+                // In between, somebody may have tidied it otherwise; then it is made here.
+                $this->tidy->record($picture, $made !== null && $made->recipe->isSameAs($tidied->recipe) ? $made : $this->tidy->files($picture, $tidied->recipe));
+            }
+        }
+        $this->made = [];
+    }
+
+    /**
+     * @return array<string, Tidied>
+     */
+    private static function of(Gallery $gallery, Tidy $change): array
+    {
+        $there = $gallery->items->map(static fn (GalleryItem $item): ?string => $item->picture_id)->flip();
+        $tidied = [];
+        foreach (Picture::query()->whereIn('id', $change->pictures())->get() as $picture) {
+            if ($there->has($picture->id)) {
+                $tidied[$picture->id] = $picture->tidied();
+            }
+        }
+
+        return $tidied;
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Proofing;
+
+use App\Models\Gallery;
+use App\Models\JournalEntry;
+use App\Models\Pane;
+use App\Models\Site;
+use App\Publishing\GalleryStamp;
+use App\Publishing\PendingChanges;
+use App\Publishing\ScriptEmbed;
+use Illuminate\Contracts\Auth\Guard;
+use ZincPane\Core\Design\DesignWords;
+
+/** A gallery as its screens know it, but for its items and its proof: small, whatever the gallery holds. */
+final readonly class GalleryFacts
+{
+    public function __construct(private Guard $guard)
+    {
+    }
+
+    /**
+     * @param  string  $host  scheme and host of the site, for what is embedded elsewhere
+     * @return array<string, mixed>
+     */
+    public function of(Gallery $gallery, string $host): array
+    {
+        $gallery->load('panes.page', 'edition:id,gallery_id,version,created_at');
+        $pending = PendingChanges::of($gallery, Site::whole());
+
+        return [
+            'id' => $gallery->id,
+            'about' => $gallery->about()->toArray(),
+            'version' => $gallery->version,
+            'stamp' => GalleryStamp::of($gallery),
+            'saved_at' => $gallery->updated_at->toIso8601String(),
+            'design' => $gallery->design->toArray(),
+            'in_force' => $gallery->design->inForce(),
+            'briefs' => DesignWords::briefs($gallery->design),
+            'layout_label' => $gallery->design->layout->label(),
+            'albums' => $gallery->albumsInUse()->toArray(),
+            'undo' => $this->act($gallery->lastDone()),
+            'redo' => $this->act($gallery->firstUndone()),
+            'live' => [
+                'at' => $gallery->edition?->created_at->toIso8601String(),
+                'changes' => $pending->changes,
+                'pages' => $pending->pages,
+            ],
+            'panes' => array_values($gallery->panes->map(static fn (Pane $pane): array => [
+                'id' => $pane->id,
+                'page_id' => $pane->page_id,
+                'page' => $pane->page->title,
+                'address' => $pane->page->address(),
+                'spot' => $pane->spot,
+            ])->all()),
+            'embed' => ScriptEmbed::line($host, $gallery->id),
+        ];
+    }
+
+    /**
+     * What a button would take back or do again, and whose it is where it is another person's.
+     *
+     * @return ?array{entry: int, says: string, by: ?string}
+     */
+    private function act(?JournalEntry $entry): ?array
+    {
+        if ($entry === null) {
+            return null;
+        }
+        $isOwn = $entry->user_id === null || $entry->user_id === $this->guard->id();
+
+        return ['entry' => $entry->id, 'says' => $entry->summary, 'by' => $isOwn ? null : $entry->user->name ?? 'somebody'];
+    }
+}

@@ -6,6 +6,7 @@ use App\Http\Controllers\Studio\BatchController;
 use App\Http\Controllers\Studio\DeleteForGood;
 use App\Http\Controllers\Studio\DuplicateOfGallery;
 use App\Http\Controllers\Studio\FillGallery;
+use App\Http\Controllers\Studio\FindFocal;
 use App\Http\Controllers\Studio\GalleryController;
 use App\Http\Controllers\Studio\GalleryItemController;
 use App\Http\Controllers\Studio\GalleryPictureController;
@@ -33,6 +34,7 @@ use App\Http\Controllers\Studio\ShowSiteStyle;
 use App\Http\Controllers\Studio\ShowSourceFile;
 use App\Http\Controllers\Studio\ShowStudio;
 use App\Http\Controllers\Studio\ShowTidied;
+use App\Http\Controllers\Studio\ShowUploadOutcome;
 use App\Http\Controllers\Studio\ShowUses;
 use App\Http\Controllers\Studio\ShowVocabulary;
 use App\Http\Controllers\Studio\SourceController;
@@ -87,9 +89,11 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::patch('api/pictures/{picture}', [PictureController::class, 'update']);
         Route::get('api/pictures/{picture}/uses', ShowUses::class);
         Route::get('api/pictures/{picture}/tidied', ShowTidied::class);
+        Route::get('api/pictures/{picture}/focal', FindFocal::class);
 
         Route::post('api/uploads', [UploadController::class, 'store']);
         Route::match(['head', 'get'], 'api/uploads/{upload}', [UploadController::class, 'show']);
+        Route::get('api/uploads/{upload}/outcome', ShowUploadOutcome::class);
         Route::patch('api/uploads/{upload}', [UploadController::class, 'update']);
         Route::delete('api/uploads/{upload}', [UploadController::class, 'destroy']);
         Route::get('api/batches/{batch}', [BatchController::class, 'show']);

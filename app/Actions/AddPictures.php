@@ -22,40 +22,60 @@ final readonly class AddPictures
 
     /**
      * @param  list<Picture>  $pictures
-     * @param  ?string  $arrival  mark of an Arrival: those of one batch come to stand in their order, whatever order they come in
+     * @param  ?string  $batch  that they are some of: all of it is one act
+     * @param  list<?string>  $arrivals  marks of an Arrival, one for each picture: those of one batch come to stand in their order, whatever order they come in
+     * @param  bool  $isLast  no more of the batch comes
      */
-    public function handle(Gallery $gallery, array $pictures, ?string $userId, ?string $arrival = null): Gallery
+    public function handle(Gallery $gallery, array $pictures, ?string $userId, ?string $batch = null, array $arrivals = [], bool $isLast = true): Gallery
     {
-        return $this->database->transaction(function () use ($gallery, $pictures, $userId, $arrival): Gallery {
-            $there = GalleryItem::query()->where('gallery_id', $gallery->id)->pluck('picture_id')->all();
-            $items = [];
-            foreach ($pictures as $picture) {
-                if (! in_array($picture->id, $there, true)) {
-                    $items[] = new Item((string) Str::ulid(), $picture->id, ItemWords::none());
+        return $this->database->transaction(function () use ($gallery, $pictures, $userId, $batch, $arrivals, $isLast): Gallery {
+            $there = GalleryItem::query()->where('gallery_id', $gallery->id)->whereNotNull('picture_id')->pluck('picture_id')->flip()->all();
+            $entries = $marks = [];
+            $row = $arrivals === [] ? [] : GalleryItem::query()->where('gallery_id', $gallery->id)->orderBy('position')->pluck('arrival')->all();
+            foreach ($pictures as $i => $picture) {
+                if (isset($there[$picture->id])) {
+                    continue;
                 }
+                $there[$picture->id] = true;
+                $item = new Item((string) Str::ulid(), $picture->id, ItemWords::none());
+                $mark = $arrivals[$i] ?? null;
+                $place = $mark === null ? null : self::placeAmongMates($row, $mark);
+                array_splice($row, $place ?? count($row), 0, [$mark]);
+                $entries[] = [$item, $place];
+                $marks[$item->id] = $mark;
             }
-            if ($items === []) {
-                return $gallery->load(Gallery::ITEMS);
+            if ($entries === []) {
+                return $gallery;
             }
-            $place = $arrival === null ? null : $this->placeAmongMates($gallery, $arrival);
-            $added = $this->change->handle($gallery->id, null, $place === null ? AddItems::atEnd($items) : AddItems::atPlaces([$place => $items[0]]), $userId);
-            GalleryItem::query()->whereKey($items[0]->id)->update(['arrival' => $arrival]);
+            $change = AddItems::inTurn($entries);
+            $added = $this->change->handle($gallery->id, null, $batch === null ? $change : $change->ofBatch($batch), $userId, [], $isLast);
+            foreach (array_filter($marks) as $id => $mark) {
+                GalleryItem::query()->whereKey($id)->update(['arrival' => $mark]);
+            }
 
             return $added;
         });
     }
 
-    /** Before the first of its batch that belongs behind it, else behind the last that belongs before it, else null. */
-    private function placeAmongMates(Gallery $gallery, string $arrival): ?int
+    /**
+     * Before the first of its batch that belongs behind it, else behind the last that belongs before it, else null.
+     *
+     * @param  array<array-key, mixed>  $row  the marks of all items, in order
+     */
+    private static function placeAmongMates(array $row, string $arrival): ?int
     {
-        $mates = GalleryItem::query()->where('gallery_id', $gallery->id)->where('arrival', 'like', Str::beforeLast($arrival, ':').':%');
-        $behind = $mates->clone()->where('arrival', '>', $arrival)->min('position');
-        $before = $mates->clone()->where('arrival', '<', $arrival)->max('position');
+        $batch = Str::beforeLast($arrival, ':').':';
+        $behind = null;
+        foreach (array_values($row) as $place => $mark) {
+            if (! is_string($mark) || ! str_starts_with($mark, $batch)) {
+                continue;
+            }
+            if ($mark > $arrival) {
+                return $place;
+            }
+            $behind = $place + 1;
+        }
 
-        return match (true) {
-            is_numeric($behind) => (int) $behind,
-            is_numeric($before) => (int) $before + 1,
-            default => null,
-        };
+        return $behind;
     }
 }

@@ -36,31 +36,34 @@ final readonly class ChangeGallery
      * What a person asks for, as it came.
      *
      * @param  array<array-key, mixed>  $change  with "kind" and what the kind needs
+     * @param  list<int>  $own  versions since, that the same window made
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
      */
-    public function asked(string $galleryId, int $version, array $change, ?string $userId): Gallery
+    public function asked(string $galleryId, int $version, array $change, ?string $userId, array $own = []): Gallery
     {
-        return $this->handle($galleryId, $version, Changes::asked($change), $userId);
+        return $this->handle($galleryId, $version, Changes::asked($change), $userId, $own);
     }
 
     /**
      * @param  ?int  $version  that the change was made on; null when it stands on any
+     * @param  list<int>  $own  versions since, that the same window made
+     * @param  bool  $isLast  nothing of the same act follows: the files that the layout needs are ordered
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
      */
-    public function handle(string $galleryId, ?int $version, Change $change, ?string $userId): Gallery
+    public function handle(string $galleryId, ?int $version, Change $change, ?string $userId, array $own = [], bool $isLast = true): Gallery
     {
         if ($change instanceof Tidy) {
             $this->tidied->prepare($this->store->read($galleryId, null), $change);
         }
         $otherFiles = false;
-        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, &$otherFiles): Gallery {
+        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, $own, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, null);
-            if ($version !== null && $version !== $gallery->version) {
-                throw $this->clashes->of($gallery, $version, $change);
+            if ($version !== null && $version !== $gallery->version && count($own) < $gallery->version - $version) {
+                throw $this->clashes->of($gallery, $version, $change, $own);
             }
             $before = $this->tidied->told($gallery, $change);
             $after = $change->appliedTo($before);
@@ -75,7 +78,7 @@ final readonly class ChangeGallery
 
             return $gallery;
         });
-        if ($otherFiles) {
+        if ($otherFiles && $isLast) {
             $this->queue->handle($gallery);
         }
 
@@ -90,7 +93,7 @@ final readonly class ChangeGallery
         }
         $last = JournalEntry::query()->where('gallery_id', $gallery->id)->where('version', $gallery->version)
             ->where('state', EntryState::Done)->where('state_version', 0)->where('is_live', false)->where('user_id', $userId)
-            ->where('created_at', '>=', now()->subSeconds(self::ONE_ACT))->latest('id')->first();
+            ->when(! $change->joinsLate(), static fn ($query) => $query->where('created_at', '>=', now()->subSeconds(self::ONE_ACT)))->latest('id')->first();
 
         return $last !== null && $change->joinedTo($last->change) !== null ? $last : null;
     }

@@ -21,7 +21,7 @@ final readonly class ChangePicture
     }
 
     /**
-     * @param  array<string, mixed>  $facts  what is to change, as it came: own words by field, keywords, poster of a video, focal point on the picture as it is seen (null: found anew), recipe
+     * @param  array<string, mixed>  $facts  what is to change, as it came: own words by field, keywords, poster of a video, focal point on the picture as it will be seen (null: found anew), recipe
      *
      * @throws ChangeException|SettingException when a word or the recipe cannot be; nothing was stored
      * @throws ImagingException when the original cannot be read
@@ -37,7 +37,7 @@ final readonly class ChangePicture
             $changes['poster_id'] = $facts['poster'];
         }
         if (array_key_exists('focal', $facts)) {
-            $changes = [...$changes, ...$this->focal($picture, $facts['focal'])];
+            $changes = [...$changes, ...$this->focal($picture, $facts['focal'], $recipe ?? $picture->recipe())];
         }
         if ($changes !== []) {
             $picture->update($changes);
@@ -62,11 +62,11 @@ final readonly class ChangePicture
     /**
      * @return array<string, float|string>
      */
-    private function focal(Picture $picture, mixed $seen): array
+    private function focal(Picture $picture, mixed $seen, Recipe $recipe): array
     {
         $isGiven = is_array($seen) && is_numeric($seen[0] ?? null) && is_numeric($seen[1] ?? null);
         $point = $isGiven
-            ? $picture->recipe()->original(FocalPoint::of((float) $seen[0], (float) $seen[1]), $picture->upright())
+            ? $recipe->original(FocalPoint::of((float) $seen[0], (float) $seen[1]), $picture->upright())
             : $this->focal->handle($picture);
 
         return ['focal_x' => $point->x, 'focal_y' => $point->y, 'focal_by' => $isGiven ? 'person' : 'found'];

@@ -17,11 +17,15 @@ final readonly class FindClashes
     {
     }
 
-    public function of(Gallery $gallery, int $version, Change $change): StaleVersionException
+    /**
+     * @param  list<int>  $own  versions since, that the same window made
+     */
+    public function of(Gallery $gallery, int $version, Change $change, array $own = []): StaleVersionException
     {
         $gallery->loadMissing(Gallery::ITEMS);
         // What was taken back or done again since changed the gallery too, though it is older in the journal.
-        $entries = $gallery->journal()->where(static fn ($query) => $query->where('version', '>', $version)->orWhere('state_version', '>', $version))->get();
+        $entries = $gallery->journal()->where(static fn ($query) => $query->where('version', '>', $version)->orWhere('state_version', '>', $version))
+            ->where(static fn ($query) => $query->whereNotIn('version', $own)->orWhereNotIn('state_version', [0, ...$own]))->get();
         $since = array_map(static fn (JournalEntry $entry): Change => $entry->change, array_values($entries->all()));
         $clashes = array_map(fn (Clash $clash): array => [
             'path' => $clash->path,

@@ -12,16 +12,19 @@ use App\Intake\TakenIn;
 use App\Intake\Workshop;
 use App\Intake\ZipBatch;
 use App\Models\Batch;
-use App\Models\Gallery;
+use App\Models\Picture;
 use App\Models\Upload;
 use Illuminate\Contracts\Filesystem\Factory;
 
-/** What becomes of a file once its last part is there: a picture of the store, or a batch to be unpacked. */
+/**
+ * What becomes of a file once its last part is there: a picture of the store, or a batch to be
+ * unpacked. It is done once; whoever asks again, after a line that broke say, is told the same.
+ */
 final readonly class FinishUpload
 {
     public function __construct(
         private TakeIn $intake,
-        private AddPictures $add,
+        private PutInArrivals $arrivals,
         private ZipBatch $zip,
         private Parts $parts,
         private Factory $disks,
@@ -34,26 +37,38 @@ final readonly class FinishUpload
      */
     public function handle(Upload $upload): TakenIn|Batch
     {
-        $path = $this->parts->path($upload);
-        try {
-            return is_file($path) && filesize($path) > 0 && FileType::sniff($path, $upload->name) === FileType::Zip
-                ? $this->batch($upload, $path)
-                : $this->picture($upload, $path);
-        } finally {
-            $this->parts->forget($upload);
-        }
+        // A second one waits for the first; where that was killed, it does the work itself.
+        return $this->parts->locked($upload, function () use ($upload): TakenIn|Batch {
+            $outcome = $upload->refresh()->outcome;
+            if ($outcome !== null) {
+                return $this->again($outcome);
+            }
+            try {
+                return $this->finish($upload);
+            } catch (IntakeException $refusal) {
+                $upload->update(['outcome' => ['refused' => $refusal->reason, 'says' => $refusal->getMessage()]]);
+                throw $refusal;
+            } finally {
+                $this->parts->forgetFile($upload);
+                $this->arrivals->handle($upload);
+            }
+        });
     }
 
-    private function picture(Upload $upload, string $path): TakenIn
+    /**
+     * @throws IntakeException when the file is not taken
+     */
+    private function finish(Upload $upload): TakenIn|Batch
     {
+        $path = $this->parts->path($upload);
         if (! is_file($path)) {
             throw IntakeException::empty($upload->name);
         }
-        $taken = $this->intake->handle($path, $upload->name);
-        $gallery = $upload->gallery_id === null ? null : Gallery::query()->find($upload->gallery_id);
-        if ($gallery !== null) {
-            $this->add->handle($gallery, [$taken->picture], $upload->user_id, $upload->arrival);
+        if (FileType::sniff($path, $upload->name) === FileType::Zip) {
+            return $this->batch($upload, $path);
         }
+        $taken = $this->intake->handle($path, $upload->name);
+        $upload->update(['picture_id' => $taken->picture->id, 'outcome' => ['picture' => $taken->picture->id, 'known' => $taken->isKnown, 'notice' => $taken->notice]]);
 
         return $taken;
     }
@@ -64,8 +79,25 @@ final readonly class FinishUpload
         $batch->id = $batch->newUniqueId();
         rename($path, $this->disks->disk('parts')->path($batch->id));
         $batch->save();
+        $upload->update(['outcome' => ['batch' => $batch->id]]);
         $this->workshop->takeInZip($batch->id);
 
         return $batch;
+    }
+
+    /**
+     * @param  array<string, mixed>  $outcome
+     *
+     * @throws IntakeException when the file was not taken
+     */
+    private function again(array $outcome): TakenIn|Batch
+    {
+        $text = static fn (string $key): ?string => is_string($outcome[$key] ?? null) ? $outcome[$key] : null;
+
+        return match (true) {
+            isset($outcome['refused']) => throw IntakeException::asBefore($text('refused') ?? '', $text('says') ?? ''),
+            isset($outcome['batch']) => Batch::query()->findOrFail($text('batch')),
+            default => new TakenIn(Picture::query()->findOrFail($text('picture')), ($outcome['known'] ?? false) === true, $text('notice')),
+        };
     }
 }

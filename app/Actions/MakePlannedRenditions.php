@@ -69,9 +69,9 @@ final readonly class MakePlannedRenditions
     {
         $plans = [RenditionPlan::basic()];
         $ids = [$picture->id, ...Picture::query()->where('poster_id', $picture->id)->pluck('id')->all()];
-        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->with(Gallery::ITEMS)->get();
+        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->get();
         foreach ($galleries as $gallery) {
-            $plans[] = $this->needs->of($gallery)->plan;
+            $plans[] = $this->needs->planOf($gallery);
         }
 
         return $plans;

@@ -12,10 +12,27 @@ use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Layout\Sections;
 
 /** Finds out what files a gallery needs of its pictures, wherever it stands. */
-final readonly class NeedsOfGallery
+final class NeedsOfGallery
 {
-    public function __construct(private Sections $sections)
+    /** @var array<string, RenditionPlan> by the state of a gallery; the last one alone */
+    private array $plans = [];
+
+    public function __construct(private readonly Sections $sections)
     {
+    }
+
+    /** The plan alone; of a gallery that did not change since, without working it out again. */
+    public function planOf(Gallery $gallery): RenditionPlan
+    {
+        $shapes = GalleryItem::query()->toBase()->join('pictures', 'pictures.id', '=', 'gallery_items.picture_id')->where('gallery_id', $gallery->id)
+            ->selectRaw('count(*) as n, total(width * (position + 1)) as wide, total(height * (position + 1)) as high')->first();
+        $key = "{$gallery->id} {$gallery->version} ".json_encode([$shapes, $gallery->panes()->pluck('tile_size')->all()]);
+        if (! isset($this->plans[$key])) {
+            // A worker makes the files of many pictures of one gallery, one after the other.
+            $this->plans = [$key => $this->of($gallery->loadMissing(Gallery::ITEMS))->plan];
+        }
+
+        return $this->plans[$key];
     }
 
     /** Needs the items with their pictures loaded. */

@@ -23,6 +23,13 @@ final readonly class QueueMissingRenditions
         }
     }
 
+    /** Of a gallery that may be gone. */
+    public function forGallery(?string $id): void
+    {
+        $gallery = $id === null ? null : Gallery::query()->find($id);
+        $gallery === null ?: $this->handle($gallery);
+    }
+
     /**
      * @return list<Picture>
      */

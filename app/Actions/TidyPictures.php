@@ -33,25 +33,27 @@ final readonly class TidyPictures
     }
 
     /**
-     * Several at once, by one recipe; videos stay as they are.
+     * Several at once; videos stay as they are.
      *
      * @param  list<string>  $ids
-     * @param  mixed  $recipe  as it came
+     * @param  array<string, mixed>  $part  of a recipe: the rest of each stays
      *
      * @throws SettingException when the recipe cannot be
      * @throws ChangeException when there is no such picture; nothing was changed
      * @throws ImagingException when an original cannot be read
      */
-    public function many(array $ids, mixed $recipe): void
+    public function many(array $ids, array $part): void
     {
-        $recipe = Recipe::fromArray($recipe);
         $pictures = Picture::query()->whereIn('id', $ids)->get();
         $gone = count(array_unique($ids)) - $pictures->count();
         if ($gone > 0) {
             throw ChangeException::picturesGone($gone);
         }
-        foreach ($pictures->where('kind', PictureKind::Picture) as $picture) {
-            $this->handle($picture, $recipe);
+        $pictures = $pictures->where('kind', PictureKind::Picture);
+        // All of it is looked at before anything is done.
+        $recipes = $pictures->mapWithKeys(static fn (Picture $picture): array => [$picture->id => $picture->tidied()->with($part)->recipe]);
+        foreach ($pictures as $picture) {
+            $this->handle($picture, $recipes[$picture->id]);
         }
     }
 

@@ -29,6 +29,7 @@ final class PictureTypes
             'Recipe' => Type::object(['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole()]),
             'TidyPart' => Type::part(['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'focal' => Type::tuple(Type::number(), 2)])
                 ->told('What of a recipe changes; the focal point on the picture as it will be seen.'),
+            'FocalFound' => Type::object(['focal' => Type::tuple(Type::number(), 2)]),
             'PictureDetails' => Type::object([
                 ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']),
                 ...array_fill_keys(['keywords', 'camera', 'rights', 'licence', 'source'], Type::text()), 'taken_at' => Type::text()->orNull(), 'bytes' => Type::whole(),

@@ -9,7 +9,6 @@ use App\Proofing\GalleryFacts;
 use App\Proofing\GalleryProofs;
 use App\Proofing\Items;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** A gallery as an answer: whole where it is asked for, else what a change made of it and no more. */
 final readonly class GalleryAnswer
@@ -17,13 +16,13 @@ final readonly class GalleryAnswer
     /** What the studio shows: the key of the HTML of the proof that it has, empty for none. Without it no proof is made. */
     private const SHOWS = 'shows';
 
-    public function __construct(private GalleryFacts $facts, private GalleryProofs $proofs, private Request $request)
+    public function __construct(private GalleryFacts $facts, private GalleryProofs $proofs)
     {
     }
 
     public function whole(Gallery $gallery, int $status = 200): JsonResponse
     {
-        return new JsonResponse([...$this->facts->of($gallery, $this->request->getSchemeAndHttpHost()), 'items' => Items::all($gallery)], $status);
+        return new JsonResponse([...$this->facts->of($gallery, request()->getSchemeAndHttpHost()), 'items' => Items::all($gallery)], $status);
     }
 
     public function of(Gallery $gallery, int $status = 200): JsonResponse
@@ -36,11 +35,11 @@ final readonly class GalleryAnswer
      */
     public function changes(Gallery $gallery): array
     {
-        $shown = $this->request->input(self::SHOWS);
+        $shown = request()->input(self::SHOWS);
         $step = $gallery->step;
 
         return [
-            ...$this->facts->of($gallery, $this->request->getSchemeAndHttpHost()),
+            ...$this->facts->of($gallery, request()->getSchemeAndHttpHost()),
             'from' => $step === null ? $gallery->version : $step->from,
             'items' => $step === null ? [] : Items::changedBy($step, $gallery),
             'order' => $step?->isRearranged === true ? array_values($gallery->items->pluck('id')->all()) : null,

@@ -21,6 +21,12 @@ final class IntakeException extends RuntimeException
         return new self('empty-file', self::named($name).' is empty (0 bytes). Copy it again from where it came from.');
     }
 
+    /** The same refusal as before, told again. */
+    public static function asBefore(string $reason, string $message): self
+    {
+        return new self($reason, $message);
+    }
+
     public static function tooLarge(string $name, int $limit): self
     {
         $megabytes = intdiv($limit, 1024 * 1024);

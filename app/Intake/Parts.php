@@ -29,7 +29,12 @@ final readonly class Parts
     {
         clearstatcache();
 
-        return is_file($this->path($upload)) ? (int) filesize($this->path($upload)) : 0;
+        // Of one that has come to its end, all have, though the file is no longer here.
+        return match (true) {
+            $upload->outcome !== null => $upload->bytes,
+            is_file($this->path($upload)) => (int) filesize($this->path($upload)),
+            default => 0,
+        };
     }
 
     /**
@@ -62,13 +67,41 @@ final readonly class Parts
         }
     }
 
-    public function forget(Upload $upload): void
+    /**
+     * Does a piece of work on a file while nobody else does.
+     *
+     * @template T
+     *
+     * @param  callable(): T  $work
+     * @return T
+     */
+    public function locked(Upload $upload, callable $work): mixed
+    {
+        $this->disks->disk('parts')->makeDirectory('');
+        $path = $this->path($upload).'.lock';
+        $lock = fopen($path, 'c') ?: throw PartException::notWritable($upload->name);
+        try {
+            flock($lock, LOCK_EX);
+
+            return $work();
+        } finally {
+            @unlink($path);
+            fclose($lock);
+        }
+    }
+
+    public function forgetFile(Upload $upload): void
     {
         $this->disks->disk('parts')->delete($upload->id);
+    }
+
+    public function forget(Upload $upload): void
+    {
+        $this->forgetFile($upload);
         $upload->delete();
     }
 
-    /** Throws away what was begun days ago and never finished. */
+    /** Throws away what was begun or finished days ago. */
     public function sweep(): void
     {
         Upload::query()->where('updated_at', '<', now()->subDays(self::KEPT_DAYS))->get()->each(fn (Upload $upload) => $this->forget($upload));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Actions\AddPictures;
+use App\Actions\QueueMissingRenditions;
 use App\Intake\IntakeException;
 use App\Intake\Sources\SourceException;
 use App\Intake\Sources\Sources;
@@ -38,7 +39,7 @@ final class TakeFilesOfSource implements ShouldQueue
     /**
      * @throws SourceException when there is no such source
      */
-    public function handle(Sources $sources, TakeIn $intake, AddPictures $add): void
+    public function handle(Sources $sources, TakeIn $intake, AddPictures $add, QueueMissingRenditions $missing): void
     {
         $batch = Batch::query()->find($this->batchId);
         if ($batch === null) {
@@ -52,13 +53,14 @@ final class TakeFilesOfSource implements ShouldQueue
                 $taken = $intake->handle($file->path, basename($file->path), $file->provenance);
                 $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
                 if ($gallery !== null) {
-                    $add->handle($gallery, [$taken->picture], $batch->user_id);
+                    $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
                 }
                 $batch->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);
             } catch (IntakeException|SourceException $exception) {
                 $batch->note($id, 'failed', $exception->getMessage());
             }
         }
+        $missing->forGallery($batch->gallery_id);
         $source->remember();
         $batch->update(['state' => 'done']);
     }

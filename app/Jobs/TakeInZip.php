@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Actions\AddPictures;
+use App\Actions\QueueMissingRenditions;
 use App\Intake\IntakeException;
 use App\Intake\Provenance;
 use App\Intake\TakeIn;
@@ -33,7 +34,7 @@ final class TakeInZip implements ShouldQueue
     {
     }
 
-    public function handle(ZipBatch $zip, TakeIn $intake, AddPictures $add, Factory $disks): void
+    public function handle(ZipBatch $zip, TakeIn $intake, AddPictures $add, Factory $disks, QueueMissingRenditions $missing): void
     {
         $batch = Batch::query()->find($this->batchId);
         if ($batch === null) {
@@ -51,13 +52,15 @@ final class TakeInZip implements ShouldQueue
                 $taken = $intake->handle($file, $name, new Provenance('zip'));
                 $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
                 if ($gallery !== null) {
-                    $add->handle($gallery, [$taken->picture], $batch->user_id);
+                    $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
                 }
                 $batch->note($name, 'ready', $taken->notice ?? '', $taken->picture->id);
             } catch (IntakeException $exception) {
                 $batch->note($name, 'failed', $exception->getMessage());
             }
         });
+        // What the layout needs of all of them, in one go.
+        $missing->forGallery($batch->gallery_id);
         $batch->update(['state' => 'done']);
         $disks->disk('parts')->delete($batch->id);
     }

@@ -16,6 +16,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $arrival which of the files dropped together it is
  * @property string $name
  * @property int $bytes
+ * @property ?array<string, mixed> $outcome what became of it
+ * @property ?string $picture_id that it became
+ * @property bool $is_put_in whether that stands in the gallery
+ * @property int $of how many were dropped together
  */
 final class Upload extends Model
 {
@@ -23,8 +27,10 @@ final class Upload extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['outcome' => null, 'picture_id' => null, 'is_put_in' => false, 'of' => 1];
+
     protected function casts(): array
     {
-        return ['bytes' => 'integer'];
+        return ['bytes' => 'integer', 'outcome' => 'array', 'is_put_in' => 'boolean', 'of' => 'integer'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\NeedsOfGallery;
 use App\Database\ImmediateConnector;
 use App\Imaging\BaseMaker;
 use App\Imaging\RenditionMaker;
@@ -42,6 +43,7 @@ final class AppServiceProvider extends ServiceProvider
         ));
         // One change asks for the same arrangements in several places.
         $this->app->singleton(Arranger::class);
+        $this->app->singleton(NeedsOfGallery::class);
         $this->app->bind(Workshop::class, QueuedWorkshop::class);
         $this->app->singleton(Sources::class, static fn ($app) => new Sources([
             new CameraCard(database_path('demo/card'), $app->make(ConnectionInterface::class)),

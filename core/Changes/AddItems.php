@@ -9,12 +9,13 @@ use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 
 /** Puts pictures into the gallery, at the end or at stated places. */
-final readonly class AddItems implements Change
+final readonly class AddItems implements Joining
 {
     /**
-     * @param  list<array{Item, ?int}>  $entries  items with their places from 0 in the outcome, ascending; null is the end
+     * @param  list<array{Item, ?int}>  $entries  items with the places from 0 that they are put to, one after the other; null is the end
+     * @param  ?string  $batch  which of the files that came together they are of
      */
-    private function __construct(private array $entries)
+    private function __construct(private array $entries, private ?string $batch = null)
     {
     }
 
@@ -39,6 +40,20 @@ final readonly class AddItems implements Change
         return new self($entries);
     }
 
+    /** Some of many that come together: they are one act. */
+    public function ofBatch(string $batch): self
+    {
+        return new self($this->entries, $batch);
+    }
+
+    /**
+     * @param  list<array{Item, ?int}>  $entries  items with the places from 0 that they are put to, one after the other; null is the end
+     */
+    public static function inTurn(array $entries): self
+    {
+        return new self($entries);
+    }
+
     /**
      * @param  array<array-key, mixed>  $values
      *
@@ -52,7 +67,17 @@ final readonly class AddItems implements Change
             $entries[] = [is_array($entry) ? Item::parse($entry) : throw ChangeException::notAnItem($entry), is_int($at) ? $at : null];
         }
 
-        return new self($entries);
+        return new self($entries, is_string($values['batch'] ?? null) ? $values['batch'] : null);
+    }
+
+    public function joinsLate(): bool
+    {
+        return true;
+    }
+
+    public function joinedTo(Change $earlier): ?Change
+    {
+        return $this->batch !== null && $earlier instanceof self && $earlier->batch === $this->batch ? new self([...$earlier->entries, ...$this->entries], $this->batch) : null;
     }
 
     public function appliedTo(GalleryDocument $gallery): GalleryDocument
@@ -86,7 +111,7 @@ final readonly class AddItems implements Change
 
     public function toArray(): array
     {
-        return ['kind' => 'add', 'items' => array_map(
+        return ['kind' => 'add', ...($this->batch === null ? [] : ['batch' => $this->batch]), 'items' => array_map(
             static fn (array $entry): array => [...$entry[0]->toArray(), 'at' => $entry[1]],
             $this->entries,
         )];

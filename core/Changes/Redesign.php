@@ -40,6 +40,11 @@ final readonly class Redesign implements Joining
         return new self($before->design->differenceFrom($before->design->with($this->part)));
     }
 
+    public function joinsLate(): bool
+    {
+        return false;
+    }
+
     public function joinedTo(Change $earlier): ?Change
     {
         // Steps of one slider, say: each sets the very same settings.

@@ -10,7 +10,7 @@ use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Gallery\WordField;
 
 /** Gives pictures other words in this gallery. */
-final readonly class Reword implements Change
+final readonly class Reword implements Joining
 {
     /**
      * @param  array<string, array<string, string|bool|null>>  $words  of each item some fields; null goes back to the picture's own
@@ -67,6 +67,17 @@ final readonly class Reword implements Change
         }
 
         return new self($words);
+    }
+
+    public function joinsLate(): bool
+    {
+        return false;
+    }
+
+    public function joinedTo(Change $earlier): ?Change
+    {
+        // One text that is being typed.
+        return count($this->words) === 1 && $earlier instanceof self && $earlier->touches() === $this->touches() ? $this : null;
     }
 
     public function touches(): array

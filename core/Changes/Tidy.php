@@ -63,6 +63,11 @@ final readonly class Tidy implements Joining
         return new self(array_map(static fn (Tidied $tidied): array => $tidied->toArray(), array_intersect_key($before->tidied, $this->pictures)));
     }
 
+    public function joinsLate(): bool
+    {
+        return false;
+    }
+
     public function joinedTo(Change $earlier): ?Change
     {
         // Steps of one control: each sets the very same of the very same pictures.

@@ -6,16 +6,16 @@ import './styles/base.css';
 import { QueryCache, QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
-import { Problem } from './api/client';
+import { isSignedOut, Problem } from './api/client';
 import App from './App.vue';
+import { useOutbox } from './outbox/use-outbox';
 import { router } from './router';
-
-const NOT_SIGNED_IN = 401;
 
 const queryClient = new QueryClient({
     queryCache: new QueryCache({
         onError: (error) => {
-            if (error instanceof Problem && error.status === NOT_SIGNED_IN) void router.push({ name: 'sign-in' });
+            // In place: nobody is led away from what is on the screen.
+            if (error instanceof Problem && isSignedOut(error)) useOutbox().signedOut = true;
         },
     }),
     defaultOptions: { queries: { retry: false, refetchOnWindowFocus: true, staleTime: 2000 } },

@@ -70,7 +70,7 @@ it('answers as it answered before', function (): void {
         'pictures?limit=3&offset=2', 'pictures?words=kite+5', 'pictures?shape=portrait', 'pictures?colour=c03020', 'pictures?unused=1', 'pictures?undescribed=1', 'pictures?bin=1', 'pictures/look-alikes', "pictures/{$picture->id}", "pictures/{$picture->id}/uses", "{$this->of}/words.csv", 'sources', 'galleries/none'] as $path) {
         $api('GET', $path);
     }
-    $fill = ['fill' => ['field' => 'title', 'act' => 'set', 'text' => '[title] [place]/[all] [album] [file]', 'from' => 3], 'items' => $this->ids];
+    $fill = ['fill' => ['field' => 'title', 'act' => 'set', 'text' => '{title} {number}/{count} {album} {file}', 'from' => 3], 'items' => $this->ids];
     $api('POST', "{$this->of}/fill/preview", $fill);
     $api('POST', "{$this->of}/fill", [...$fill, 'version' => $version()]);
     $api('POST', "{$this->of}/words.csv/preview", ['file' => UploadedFile::fake()->createWithContent('words.csv', "item,title,alt\n{$this->ids[2]},New,A kite\nnobody,x,y\n")]);

@@ -83,8 +83,16 @@ it('does not write down what changes nothing', function (): void {
 });
 
 it('answers a change with the proof of it', function (): void {
-    $proof = $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['columns' => 2, 'last_row' => 'centre']]])->assertOk()
-        ->assertJsonPath('measures.wide.rows', 2)->assertJsonPath('measures.wide.complete', 1)->assertJsonPath('measures.wide.height', 749)->assertJsonPath('measures.phone.smallest', 115)->json('proof');
+    $design = fn (int $columns, ?string $shows) => $this->patchJson("/studio/api/galleries/{$this->gallery->id}", [
+        'version' => $this->gallery->refresh()->version, 'shows' => $shows, 'change' => ['kind' => 'design', 'design' => ['layout' => ['columns' => $columns, 'last_row' => 'centre']]],
+    ])->assertOk();
+    $out = $design(2, '')
+        ->assertJsonPath('laid_out.measures.wide.rows', 2)->assertJsonPath('laid_out.measures.wide.complete', 1)->assertJsonPath('laid_out.measures.wide.height', 749)->assertJsonPath('laid_out.measures.phone.smallest', 115);
+    $proof = $out->json('laid_out.proof');
+    // What is on the screen already is not sent again, and nothing is made for a screen that shows none.
+    $this->getJson("/studio/api/galleries/{$this->gallery->id}/laid-out?html={$proof['key']}")->assertOk()->assertJsonPath('proof.html', null)->assertJsonPath('proof.css', $proof['css']);
+    $design(3, $proof['key'])->assertJsonPath('laid_out.proof.html', fn (?string $html): bool => $html === null || ! str_contains($html, $proof['key']));
+    $design(4, null)->assertJsonPath('laid_out', null);
     expect($proof['css'])->toContain('repeat(2,minmax(0,1fr))')->toContain('margin-inline-start:calc(25%')
         ->and(substr_count($proof['html'], '<li>'))->toBe(3);
 });

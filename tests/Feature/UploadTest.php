@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Models\Batch;
 use App\Models\Gallery;
+use App\Models\JournalEntry;
 use App\Models\Picture;
 use App\Models\Upload;
 use Illuminate\Testing\TestResponse;
@@ -48,7 +49,56 @@ it('takes a file in parts, and goes on after a lost connection', function (): vo
     $this->call('HEAD', $address)->assertOk()->assertHeader('Upload-Offset', '1000')->assertHeader('Upload-Length', (string) strlen($bytes));
     $answer = ($this->part)($address, 1000, substr($bytes, 1000))->assertCreated()->assertJsonPath('picture.name', 'in parts.jpg')->assertJsonPath('known', false);
     expect($this->gallery->items()->reorder('position', 'desc')->value('picture_id'))->toBe($answer->json('picture.id'))
-        ->and(Upload::query()->count())->toBe(0)->and(glob("{$this->files}/parts/*"))->toBe([]);
+        ->and(glob("{$this->files}/parts/*"))->toBe([]);
+    // Who never heard of it asks again, and is told the same.
+    $this->call('HEAD', $address)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes));
+    $this->getJson("{$address}/outcome")->assertCreated()->assertJsonPath('picture.id', $answer->json('picture.id'));
+    expect(Picture::query()->count())->toBe(2)->and($this->gallery->items()->count())->toBe(2);
+});
+
+it('finishes a file whose last part came while the server went down, as soon as somebody asks', function (string $ask): void {
+    $bytes = file_get_contents($this->pictureFile(seed: 41));
+    $address = ($this->begin)(strlen($bytes), 'cut.jpg', ['gallery' => $this->gallery->id])->headers->get('Location');
+    // Everything is written down, and nobody was told: as after a kill.
+    @mkdir("{$this->files}/parts");
+    file_put_contents("{$this->files}/parts/".basename($address), $bytes);
+    $ask === 'HEAD' ? $this->call('HEAD', $address)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes)) : $this->getJson("{$address}/outcome")->assertCreated();
+    expect($this->gallery->items()->count())->toBe(1)->and(glob("{$this->files}/parts/*"))->toBe([]);
+    $this->getJson("{$address}/outcome")->assertSuccessful()->assertJsonPath('picture.name', 'cut.jpg');
+    expect($this->gallery->items()->count())->toBe(1);
+})->with(['HEAD', 'GET']);
+
+it('tells the outcome of a file that is not whole yet to nobody, and an empty one is refused at once', function (): void {
+    $address = ($this->begin)(5000, 'half.jpg')->headers->get('Location');
+    $this->getJson("{$address}/outcome")->assertNotFound();
+    ($this->begin)(0, 'nothing.jpg')->assertStatus(422)->assertJsonPath('code', 'empty-file')->assertSee('nothing.jpg');
+    file_put_contents("{$this->files}/bad", 'no picture at all');
+    $refused = ($this->begin)(17, 'bad.jpg')->headers->get('Location');
+    ($this->part)($refused, 0, 'no picture at all')->assertStatus(422);
+    $this->call('HEAD', $refused)->assertOk();
+    $this->getJson("{$refused}/outcome")->assertStatus(422)->assertJsonPath('code', 'not-a-picture')->assertSee('bad.jpg');
+});
+
+it('puts what was dropped together in as one act, in the order it was dropped, though some of it fails', function (): void {
+    $entries = JournalEntry::query()->count();
+    $drop = fn (int $place, ?string $path = null) => ($this->whole)($path ?? $this->pictureFile(seed: 300 + $place), "{$place}.jpg", ['gallery' => $this->gallery->id, 'batch' => 'drop-9', 'place' => $place, 'of' => 5]);
+    $drop(3)->assertCreated();
+    $drop(1)->assertCreated();
+    $drop(4)->assertCreated();
+    file_put_contents("{$this->files}/bad", 'no picture at all');
+    $drop(2, "{$this->files}/bad")->assertStatus(422);
+    // More may come: those that are here are shown after a while all the same.
+    $this->travel(3)->seconds();
+    $this->getJson("/studio/api/galleries/{$this->gallery->id}/pulse")->assertOk();
+    expect($this->gallery->items()->count())->toBe(3);
+    $this->travel(20)->seconds();
+    $drop(0)->assertCreated();
+    expect(array_column(array_column($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('items'), 'picture'), 'name'))->toBe(['0.jpg', '1.jpg', '3.jpg', '4.jpg'])
+        ->and(JournalEntry::query()->count())->toBe($entries + 1)->and(JournalEntry::query()->latest('id')->value('summary'))->toBe('put in 4 pictures');
+    $this->postJson("/studio/api/galleries/{$this->gallery->id}/undo", ['version' => $this->gallery->refresh()->version])->assertOk();
+    expect($this->gallery->items()->count())->toBe(0);
+    $this->postJson("/studio/api/galleries/{$this->gallery->id}/redo", ['version' => $this->gallery->refresh()->version])->assertOk();
+    expect($this->gallery->items()->count())->toBe(4);
 });
 
 it('lets files that were dropped together stand in their order, whatever order they arrive in', function (array $arrivals): void {
@@ -84,7 +134,7 @@ it('keeps nothing of a file that is refused', function (): void {
     $before = $this->storedFiles();
     file_put_contents("{$this->files}/bad", 'no picture at all');
     ($this->whole)("{$this->files}/bad", 'bad.jpg', ['gallery' => $this->gallery->id])->assertStatus(422)->assertJsonPath('code', 'not-a-picture')->assertSee('bad.jpg');
-    expect($this->storedFiles())->toBe($before)->and(Upload::query()->count())->toBe(0)->and($this->gallery->items()->count())->toBe(0);
+    expect($this->storedFiles())->toBe($before)->and(glob("{$this->files}/parts/*"))->toBe([])->and($this->gallery->items()->count())->toBe(0);
 });
 
 it('throws away what was begun and never finished, counted from its last part', function (): void {

@@ -14,10 +14,13 @@ use Illuminate\Http\Request;
 /** A file that is announced: its size and name, and where it is to go, in the headers of tus. */
 final class BeginUploadRequest extends StudioRequest
 {
+    /** Files that may be dropped together. */
+    private const MOST = 100_000;
+
     /**
-     * @return array{user_id: ?string, gallery_id: ?string, arrival: ?string, name: string, bytes: int}
+     * @return array{user_id: ?string, gallery_id: ?string, arrival: ?string, name: string, bytes: int, of: int}
      *
-     * @throws IntakeException when the file is larger than any that is taken
+     * @throws IntakeException when the file is empty, or larger than any that is taken
      * @throws PartException when the size is missing
      */
     public function facts(): array
@@ -26,13 +29,16 @@ final class BeginUploadRequest extends StudioRequest
         $name = FileName::clean($told['filename'] ?? '');
         $bytes = self::number($this, 'Upload-Length');
         $limits = [config()->integer('zinc.limits.bytes'), config()->integer('zinc.limits.video_bytes'), config()->integer('zinc.limits.zip_bytes')];
+        if ($bytes === 0) {
+            throw IntakeException::empty($name);
+        }
         if ($bytes > max($limits)) {
             throw IntakeException::tooLarge($name, max($limits));
         }
         $gallery = isset($told['gallery']) ? Gallery::query()->findOrFail($told['gallery'])->id : null;
         $arrival = Arrival::parse($told['batch'] ?? '', $told['place'] ?? '');
 
-        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'arrival' => $arrival?->mark(), 'name' => $name, 'bytes' => $bytes];
+        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'arrival' => $arrival?->mark(), 'name' => $name, 'bytes' => $bytes, 'of' => max(1, min(self::MOST, (int) ($told['of'] ?? 1)))];
     }
 
     /**

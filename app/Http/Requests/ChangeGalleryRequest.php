@@ -14,7 +14,17 @@ final class ChangeGalleryRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer', 'min:1'], 'change' => ['required', 'array'], 'change.kind' => ['required', 'string']];
+        return ['version' => ['required', 'integer', 'min:1'], 'change' => ['required', 'array'], 'change.kind' => ['required', 'string'], 'own' => ['array', 'max:1000'], 'own.*' => ['integer']];
+    }
+
+    /**
+     * Versions that this window made since the one its change is made on: nothing in them is another's.
+     *
+     * @return list<int>
+     */
+    public function own(): array
+    {
+        return array_map(intval(...), array_values($this->array('own')));
     }
 
     /**

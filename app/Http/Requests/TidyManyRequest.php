@@ -26,8 +26,14 @@ final class TidyManyRequest extends StudioRequest
         return array_values($ids);
     }
 
-    public function recipe(): mixed
+    /**
+     * @return array<string, mixed>
+     */
+    public function recipe(): array
     {
-        return $this->input('recipe');
+        /** @var array<string, mixed> $part */
+        $part = $this->array('recipe');
+
+        return array_diff_key($part, ['focal' => true, 'point' => true, 'chosen' => true]);
     }
 }

@@ -15,6 +15,16 @@ export class Problem extends Error {
     }
 }
 
+/** The server could not be asked, or could not answer: the same may be sent again. */
+export function isLineDown({ status }: Problem): boolean {
+    return status === 0 || status === 429 || status >= 502;
+}
+
+/** The session has ended, or the page was open too long: one signs in again and goes on. */
+export function isSignedOut({ status }: Problem): boolean {
+    return status === 401 || status === 419;
+}
+
 /** What to tell a person of an error, whatever it is. */
 export function messageOf(error: unknown): string {
     return error instanceof Problem ? error.message : 'That could not be done. Try again.';

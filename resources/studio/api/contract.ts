@@ -334,6 +334,13 @@ export interface Flaw {
     label: string;
     advice: string;
 }
+export interface FocalFound {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    focal: [number, number];
+}
 export interface Gallery {
     id: string;
     about: About;

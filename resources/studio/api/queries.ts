@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
-import type { Alternatives, LayoutPart, Proof, Quality } from './types';
+import type { Alternatives, AlternativesView, LayoutPart, LaidOutNow, Proof, Quality } from './types';
 import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
@@ -47,12 +47,27 @@ export const sourcesQuery = () => queryOptions({ queryKey: ['sources'], queryFn:
 export const sourceFilesQuery = (name: string, filter: { words: string; category: string; colour: string; new: boolean }) =>
     queryOptions({ queryKey: ['sources', name, filter], queryFn: () => api.get<{ files: SourceFile[] }>(withQuery(`sources/${name}`, filter)) });
 
-export const alternativesQuery = (id: string, version: number, weights: Partial<Record<Quality, number>>) =>
+/** @param known key of the HTML that is there already, which is not sent again */
+export const laidOutQuery = (id: string, known: () => LaidOutNow | undefined = () => undefined) =>
     queryOptions({
-        queryKey: ['alternatives', id, version, weights],
+        queryKey: ['laid-out', id],
+        queryFn: async () => {
+            const before = known();
+            const fresh = await api.get<LaidOutNow>(withQuery(`galleries/${id}/laid-out`, { html: before?.proof.key }));
+            return { ...fresh, proof: { ...fresh.proof, html: fresh.proof.html ?? before?.proof.html ?? '' } };
+        },
+        staleTime: Infinity,
+    });
+
+export const alternativesQuery = (id: string, version: number, view: AlternativesView, weights: Partial<Record<Quality, number>>) =>
+    queryOptions({
+        queryKey: ['alternatives', id, view, version, weights],
         queryFn: () =>
             api.get<Alternatives>(
-                withQuery(`galleries/${id}/candidates`, Object.fromEntries(Object.entries(weights).map(([name, value]) => [`weights[${name}]`, value]))),
+                withQuery(`galleries/${id}/candidates`, {
+                    view,
+                    ...Object.fromEntries(Object.entries(weights).map(([name, value]) => [`weights[${name}]`, value])),
+                }),
             ),
         staleTime: 60_000,
         placeholderData: (last) => last,

@@ -12,3 +12,6 @@ export type WordKey = WordField | 'decorative';
 export type Phone = NonNullable<LayoutPart['phone']>;
 
 export type BothMeasures = Record<'wide' | 'phone', Measures>;
+
+/** What may be looked at below the proofs. */
+export type AlternativesView = 'candidates' | 'suggestions' | 'crops';

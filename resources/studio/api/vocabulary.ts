@@ -1,5 +1,5 @@
 import { api } from './client';
-import type { Setting, SettingPath, Vocabulary, WordField, WordInfo } from './types';
+import type { Flaw, FlawCode, Setting, SettingPath, Vocabulary, WordField, WordInfo } from './types';
 
 let known: Vocabulary | undefined;
 
@@ -22,6 +22,12 @@ export function useVocabulary(): Vocabulary {
 export function settingOf(path: SettingPath): Setting {
     const found = useVocabulary().settings.find((setting) => setting.path === path);
     if (!found) throw new Error(`There is no setting ${path}.`);
+    return found;
+}
+
+export function flawOf(code: FlawCode): Flaw {
+    const found = useVocabulary().flaws.find((flaw) => flaw.code === code);
+    if (!found) throw new Error(`There is no flaw ${code}.`);
     return found;
 }
 

@@ -1,18 +1,37 @@
 <template>
     <TopBar v-if="gallery">
         <h1 class="unseen">{{ gallery.about.title }}</h1>
-        <ElInput v-model="title" class="title" aria-label="Title of the gallery" :maxlength="longest.gallery_title" spellcheck="false" @change="rename" />
+        <ElInput
+            v-model="title"
+            class="title"
+            aria-label="Title of the gallery"
+            :maxlength="longest.gallery_title"
+            spellcheck="false"
+            @input="rename(TYPING)"
+            @change="rename(0)"
+        />
         <span class="grow" />
-        <span class="state" role="status">
-            {{ state.busy > 0 ? 'Saving…' : `Saved ${savedAt}` }} ·
+        <SaveState :saved-at="gallery.saved_at" :clashing="state.clash !== null" :said="said">
             <b v-if="count > 0">{{ count === 1 ? '1 change not live' : `${count} changes not live` }}</b>
             <span v-else>all live</span>
-        </span>
-        <Hint says="Undo (Ctrl Z)">
-            <ElButton class="icon" :icon="RefreshLeft" :disabled="!gallery.can_undo" aria-label="Undo" @click="undo" />
+        </SaveState>
+        <Hint :says="gallery.undo ? `Undo: ${gallery.undo.says} (Ctrl Z)` : 'Nothing to undo'">
+            <ElButton
+                class="icon"
+                :icon="RefreshLeft"
+                :disabled="!gallery.undo"
+                :aria-label="gallery.undo ? `Undo: ${gallery.undo.says}` : 'Undo'"
+                @click="emit('undo')"
+            />
         </Hint>
-        <Hint says="Redo (Ctrl Shift Z)">
-            <ElButton class="icon" :icon="RefreshRight" :disabled="!gallery.can_redo" aria-label="Redo" @click="redo" />
+        <Hint :says="gallery.redo ? `Redo: ${gallery.redo.says} (Ctrl Shift Z)` : 'Nothing to do again'">
+            <ElButton
+                class="icon"
+                :icon="RefreshRight"
+                :disabled="!gallery.redo"
+                :aria-label="gallery.redo ? `Redo: ${gallery.redo.says}` : 'Redo'"
+                @click="emit('redo')"
+            />
         </Hint>
         <PutLive :id="id" />
     </TopBar>
@@ -22,31 +41,37 @@
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 import { computed, ref, watch } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
+import { TYPING } from '../outbox/use-outbox';
 import Hint from '../shared/Hint.vue';
 import TopBar from '../shared/TopBar.vue';
 import PutLive from './PutLive.vue';
+import SaveState from './SaveState.vue';
 import { useGallery } from './use-gallery';
 
-const props = defineProps<{ id: string }>();
-const { gallery, state, change, undo, redo } = useGallery(() => props.id);
+/** @prop said what was just taken back or done again */
+const props = defineProps<{ id: string; said: string }>();
+const emit = defineEmits<{ undo: []; redo: [] }>();
+const { gallery, state, change } = useGallery(() => props.id);
 
 const { longest } = useVocabulary();
 const title = ref('');
 
 watch(
     () => gallery.value?.about.title,
-    (known) => (title.value = known ?? ''),
+    (known) => {
+        if (known !== undefined && known !== title.value.trim()) title.value = known;
+    },
     { immediate: true },
 );
 
 const count = computed(() => gallery.value?.live.changes.length ?? 0);
-const savedAt = computed(() => new Date(gallery.value?.saved_at ?? 0).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
 
-/** Enter keeps the title and leaves the focus where it is. */
-function rename(): void {
+/** Enter keeps the title and leaves the focus where it is. An empty one is none, and the last comes back. */
+function rename(pause: number): void {
     const wanted = title.value.trim();
-    if (wanted === '') title.value = gallery.value?.about.title ?? '';
-    else void change({ kind: 'about', about: { title: wanted } });
+    if (wanted === '') {
+        if (pause === 0) title.value = gallery.value?.about.title ?? '';
+    } else if (wanted !== gallery.value?.about.title || pause === 0) void change({ kind: 'about', about: { title: wanted } }, pause);
 }
 </script>
 
@@ -67,13 +92,6 @@ function rename(): void {
 
 .grow {
     flex: 1;
-}
-
-.state {
-    color: #c5d1d6;
-    font-size: 13px;
-    font-variant-numeric: tabular-nums;
-    white-space: nowrap;
 }
 
 b {

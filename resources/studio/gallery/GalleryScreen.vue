@@ -1,35 +1,51 @@
 <template>
     <div class="gallery">
-        <GalleryHeader v-if="gallery" :id="id" />
+        <GalleryHeader v-if="gallery" :id="id" :said="said" @undo="undo" @redo="redo" />
         <TopBar v-else />
         <StageNav v-if="gallery" :gallery="gallery" />
         <ClashBar v-if="state.clash" :clash="state.clash" @settle="settle" />
+        <AskBar v-if="asked" :label="`Undo what ${asked.by} did`" @leave="asked = null">
+            <b>{{ asked.by }} did this last, not you:</b> {{ asked.says }}.
+            <template #acts><ElButton @click="undoTheirs">Take it back all the same</ElButton></template>
+        </AskBar>
+        <NotKept v-for="one in notKept" :key="one.key" :refused="one" />
         <ProblemNote v-if="state.problem" class="trouble">{{ state.problem }}</ProblemNote>
         <main v-if="gallery" class="stage"><RouterView :key="id" /></main>
         <main v-else class="waiting">
             <ProblemNote v-if="error">{{ error.message }} <RouterLink :to="{ name: 'galleries' }">Back to the galleries</RouterLink></ProblemNote>
             <ElSkeleton v-else :rows="6" animated role="status" aria-label="Fetching the gallery" />
         </main>
+        <Shortcuts />
     </div>
 </template>
 
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core';
+import { computed } from 'vue';
+import { useOutbox } from '../outbox/use-outbox';
+import AskBar from '../shared/AskBar.vue';
 import { isWriting } from '../shared/is-writing';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
-import GalleryHeader from './GalleryHeader.vue';
 import ClashBar from './ClashBar.vue';
+import GalleryHeader from './GalleryHeader.vue';
+import NotKept from './NotKept.vue';
+import Shortcuts from './Shortcuts.vue';
 import StageNav from './StageNav.vue';
 import { useGallery } from './use-gallery';
 import { usePulse } from './use-pulse';
+import { useSteps } from './use-steps';
 
 const props = defineProps<{ id: string }>();
-const { gallery, state, error, settle, undo, redo } = useGallery(() => props.id);
+const shared = useGallery(() => props.id);
+const { gallery, state, error, settle } = shared;
+const { asked, said, undo, undoTheirs, redo } = useSteps(shared);
+const outbox = useOutbox();
+const notKept = computed(() => outbox.refused.filter(({ place }) => place === `gallery:${props.id}`));
 
 usePulse(
     () => props.id,
-    () => state.value.busy > 0 || state.value.clash !== null,
+    () => state.value.busy > 0 || state.value.waiting > 0 || state.value.clash !== null,
 );
 
 onKeyStroke(['z', 'Z', 'y'], (event) => {

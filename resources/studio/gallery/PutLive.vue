@@ -1,6 +1,6 @@
 <template>
     <div v-if="gallery" class="live">
-        <ElButton ref="opener" type="primary" :aria-expanded="open" @click="open = !open">Put live</ElButton>
+        <ElButton ref="opener" type="primary" :aria-expanded="open" @click="open ? shut() : show()">Put live</ElButton>
         <section v-if="open" class="sheet" aria-label="Put live" @keydown.esc="shut">
             <template v-if="done">
                 <h2>It is live</h2>
@@ -40,7 +40,9 @@ import { useGallery } from './use-gallery';
 const props = defineProps<{ id: string }>();
 const { gallery, state, putLive } = useGallery(() => props.id);
 const open = ref(false);
-const done = ref(false);
+/** The version that went live while the sheet was open. */
+const liveVersion = ref<number | null>(null);
+const done = computed(() => liveVersion.value !== null && liveVersion.value === gallery.value?.version && gallery.value.live.changes.length === 0);
 const opener = ref<{ $el: HTMLElement }>();
 const focus = ref<{ $el: HTMLElement }>();
 
@@ -61,14 +63,19 @@ watch([open, done], async () => {
 
 async function go(): Promise<void> {
     if (await putLive()) {
-        done.value = true;
+        liveVersion.value = gallery.value?.version ?? null;
         announce('The gallery is live.');
     }
 }
 
+/** Each opening tells what is pending now. */
+function show(): void {
+    open.value = true;
+    liveVersion.value = null;
+}
+
 function shut(): void {
     open.value = false;
-    done.value = false;
     opener.value?.$el.focus();
 }
 </script>

@@ -1,117 +1,100 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, reactive, toRef, type ComputedRef, type MaybeRefOrGetter, type Ref } from 'vue';
-import { api, Problem } from '../api/client';
+import { api, isSignedOut, Problem } from '../api/client';
 import { galleryQuery } from '../api/queries';
-import type { Change, ClashValue, Gallery } from '../api/types';
-import { takeBack } from '../shared/use-echo';
+import type { Change, Gallery, GalleryChanged, Lacking } from '../api/types';
+import type { Place } from '../outbox/entries';
+import { withChange } from '../outbox/shown';
+import { useOutbox, type Clash } from '../outbox/use-outbox';
 
-/** A change that met a newer version in which the same was changed: what each wants. */
-export interface Clash {
-    values: ClashValue[];
-    again: () => Promise<boolean>;
-}
+export type { Clash };
 
 interface GalleryState {
     busy: number;
     /** Pictures whose files are still being made before the gallery goes live. */
     lacking: number;
     problem: string;
-    clash: Clash | null;
-    /** Changes go one after another, each on the version the one before it made. */
-    queue: Promise<unknown>;
 }
 
-/** The answer to putting live as long as visitors would lack files. */
-interface Lacking {
-    lacking: number;
-}
-
-/** The state of each gallery, shared by the parts of its screen. */
+/** Acts on each gallery, shared by the parts of its screen. */
 const states = reactive(new Map<string, GalleryState>());
 
 function stateOf(id: string): GalleryState {
-    const known = states.get(id);
-    if (known) return known;
-    states.set(id, { busy: 0, lacking: 0, problem: '', clash: null, queue: Promise.resolve() });
+    if (!states.has(id)) states.set(id, { busy: 0, lacking: 0, problem: '' });
     return states.get(id) as GalleryState;
 }
 
-const STALE = 'stale-version';
-
-/** How often a change is made again by itself when others change other things all the time. */
-const TRIES = 4;
-
 export interface UseGalleryReturn {
-    gallery: Ref<Gallery | undefined>;
-    state: ComputedRef<GalleryState>;
+    /** With all that was changed here, whether the server has it yet or not. */
+    gallery: ComputedRef<Gallery | undefined>;
+    state: ComputedRef<GalleryState & { clash: Clash | null; waiting: number }>;
     error: Ref<Error | null>;
-    change: (change: Change) => Promise<boolean>;
-    /** Any other act of the API on the gallery that answers with it. */
+    /** @param pause ms to wait for more of it, as while one types */
+    change: (change: Change, pause?: number) => Promise<boolean>;
+    /** Any other act of the API on the gallery that answers with what it changed. */
     act: (path: string, body: object) => Promise<boolean>;
-    undo: () => Promise<boolean>;
+    /** @param entry the act that is meant, where it is another person's */
+    undo: (entry?: number) => Promise<boolean>;
     redo: () => Promise<boolean>;
     putLive: () => Promise<boolean>;
-    settle: (keep: 'mine' | 'theirs') => Promise<void>;
+    settle: (keep: 'mine' | 'theirs') => void;
     reload: () => Promise<void>;
-    keep: (fresh: Gallery) => void;
+    keep: (answer: GalleryChanged) => Promise<void>;
+    /** Says what went wrong, or nothing any more. */
+    tell: (problem: string) => void;
 }
 
 export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
     const queries = useQueryClient();
+    const outbox = useOutbox();
     const current = toRef(id);
-    const { data: gallery, error } = useQuery(computed(() => galleryQuery(current.value)));
-    const state = computed(() => stateOf(current.value));
-
-    function keep(fresh: Gallery): void {
-        queries.setQueryData(galleryQuery(fresh.id).queryKey, fresh);
-        void queries.invalidateQueries({ queryKey: ['galleries'] });
-    }
-
-    async function fetchNewest(gallery: string): Promise<void> {
-        await queries.fetchQuery({ ...galleryQuery(gallery), staleTime: 0 });
-    }
+    const place = computed<Place>(() => `gallery:${current.value}`);
+    const { data: known, error } = useQuery(computed(() => galleryQuery(current.value)));
+    const gallery = computed(() => known.value && outbox.of(place.value).reduce((seen, { change }) => (change ? withChange(seen, change) : seen), known.value));
+    const state = computed(() => {
+        const own = stateOf(current.value);
+        const waiting = outbox.of(place.value);
+        return {
+            ...own,
+            busy: own.busy + waiting.filter(({ key }) => key === outbox.sending).length,
+            problem: own.problem || (outbox.problems.get(place.value) ?? ''),
+            clash: outbox.clashes.get(place.value) ?? null,
+            waiting: waiting.length,
+        };
+    });
 
     /** @returns whether it was done */
-    function send(path: string, method: 'post' | 'patch', body: object): Promise<boolean> {
+    async function act(path: string, body: object): Promise<boolean> {
         const own = current.value;
         const mine = stateOf(own);
-        const sent = mine.queue.then(async () => {
-            mine.busy++;
-            mine.problem = '';
-            try {
-                const done = await attempt(own, path, method, body, TRIES);
-                if (!done) takeBack();
-                return done;
-            } finally {
-                mine.lacking = 0;
-                mine.busy--;
-            }
-        });
-        mine.queue = sent.catch(() => undefined);
-        return sent;
-    }
-
-    async function attempt(own: string, path: string, method: 'post' | 'patch', body: object, tries: number): Promise<boolean> {
-        const mine = stateOf(own);
+        mine.problem = '';
+        mine.busy++;
         try {
-            const version = queries.getQueryData<Gallery>(galleryQuery(own).queryKey)?.version;
-            const answer = await api[method]<Gallery | Lacking>(`galleries/${own}${path}`, { version, ...body });
-            mine.lacking = 'lacking' in answer ? answer.lacking : 0;
-            if ('lacking' in answer) return attempt(own, path, method, body, tries);
-            keep(answer);
-            return true;
-        } catch (error_) {
-            if (!(error_ instanceof Problem)) throw error_;
-            const clashes = error_.facts['clashes'] as ClashValue[] | undefined;
-            if (error_.code !== STALE || method !== 'patch' || !clashes) {
-                mine.problem = error_.message;
+            if (!(await outbox.flushed(`gallery:${own}`))) {
+                mine.problem = 'Some of your changes are not saved yet. This can be done once they are.';
                 return false;
             }
-            await fetchNewest(own);
-            // Where the other window changed something else, both changes stand.
-            if (clashes.length === 0 && tries > 0) return attempt(own, path, method, body, tries - 1);
-            mine.clash = { values: clashes, again: () => send(path, method, body) };
+            for (;;) {
+                const version = queries.getQueryData<Gallery>(galleryQuery(own).queryKey)?.version;
+                const answer = await api.post<GalleryChanged | Lacking>(`galleries/${own}${path}`, {
+                    version,
+                    ...(outbox.shows === null ? {} : { shows: outbox.shows }),
+                    ...body,
+                });
+                mine.lacking = 'lacking' in answer ? answer.lacking : 0;
+                if ('lacking' in answer) continue;
+                await outbox.keep(answer);
+                return true;
+            }
+        } catch (error_) {
+            if (!(error_ instanceof Problem)) throw error_;
+            if (isSignedOut(error_)) outbox.signedOut = true;
+            else mine.problem = error_.message;
+            if (error_.code === 'stale-version') await queries.invalidateQueries({ queryKey: galleryQuery(own).queryKey });
             return false;
+        } finally {
+            mine.lacking = 0;
+            mine.busy--;
         }
     }
 
@@ -119,18 +102,17 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         gallery,
         state,
         error,
-        keep,
+        keep: outbox.keep,
         reload: async () => void (await queries.invalidateQueries({ queryKey: galleryQuery(current.value).queryKey })),
-        change: (change) => send('', 'patch', { change }),
-        act: (path, body) => send(path, 'post', body),
-        undo: () => send('/undo', 'post', {}),
-        redo: () => send('/redo', 'post', {}),
-        putLive: () => send('/live', 'post', {}),
-        settle: async (choice) => {
-            const mine = stateOf(current.value);
-            const clash = mine.clash;
-            mine.clash = null;
-            if (choice === 'mine' && clash) await clash.again();
+        change: (change, pause = 0) => {
+            stateOf(current.value).problem = '';
+            return outbox.change(current.value, change, pause);
         },
+        act,
+        undo: (entry) => act('/undo', entry === undefined ? {} : { entry }),
+        redo: () => act('/redo', {}),
+        putLive: () => act('/live', {}),
+        settle: (choice) => outbox.settle(place.value, choice),
+        tell: (problem) => (stateOf(current.value).problem = problem),
     };
 }

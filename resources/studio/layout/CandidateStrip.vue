@@ -5,7 +5,7 @@
             <p v-if="shows === 'candidates'">
                 the same {{ count === 1 ? 'picture' : `${count} pictures` }}, measured; point at one to see it above, choose it to adopt it
             </p>
-            <p v-else-if="shows === 'suggest'" class="weights">
+            <p v-else-if="shows === 'suggestions'" class="weights">
                 <span v-for="quality in qualities" :key="quality.value" class="weight">
                     <span
                         >{{ quality.label }} <i>{{ weightOf(quality.value) }}</i></span
@@ -28,7 +28,7 @@
             ref="list"
             class="list"
             role="listbox"
-            :aria-label="shows === 'suggest' ? 'Suggestions' : 'Candidates'"
+            :aria-label="shows === 'suggestions' ? 'Suggestions' : 'Candidates'"
             @keydown="browse"
             @pointerleave="emit('look', null)"
         >
@@ -68,7 +68,7 @@ import { refDebounced } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { alternativesQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
-import type { Candidate, LayoutPart, Quality } from '../api/types';
+import type { AlternativesView, Candidate, LayoutPart, Quality } from '../api/types';
 import GalleryMiniature from '../galleries/GalleryMiniature.vue';
 import { useRovingKeys } from '../shared/use-roving-keys';
 import SegmentChoice from '../shared/SegmentChoice.vue';
@@ -80,11 +80,16 @@ const PAUSE = 250;
 
 const props = defineProps<{ id: string; version: number; count: number; chosen: string }>();
 const emit = defineEmits<{ adopt: [layout: LayoutPart]; look: [layout: LayoutPart | null] }>();
-const shows = ref<'candidates' | 'suggest' | 'crops'>('candidates');
+const shows = ref<AlternativesView>('candidates');
 const weights = ref<Partial<Record<Quality, number>>>({});
 const stood = refDebounced(weights, PAUSE);
-const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, props.version, stood.value)));
-const shown = computed(() => (shows.value === 'suggest' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
+/** The proofs come first: alternatives follow once nothing changed for a while. */
+const settled = refDebounced(
+    computed(() => props.version),
+    PAUSE,
+);
+const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, settled.value, shows.value, stood.value)));
+const shown = computed(() => (shows.value === 'suggestions' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
 const list = ref<HTMLElement>();
 const standing = ref(0);
 const { qualities, heaviest, layouts } = useVocabulary();
@@ -92,7 +97,7 @@ const { walk } = useRovingKeys({ home: list, things: '[role="option"]' });
 
 const VIEWS = [
     { value: 'candidates', label: 'Candidates' },
-    { value: 'suggest', label: 'Suggest' },
+    { value: 'suggestions', label: 'Suggest' },
     { value: 'crops', label: 'Crops' },
 ] as const;
 

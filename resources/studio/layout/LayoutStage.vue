@@ -1,7 +1,7 @@
 <template>
     <div v-if="gallery" class="stage">
         <WidthRuler
-            :bands="gallery.bands"
+            :bands="laidOut?.bands ?? []"
             :handles="PROOFS.map((proof) => ({ name: proof.name, width: widths[proof.at] }))"
             @move="(index, width) => set(index, width)"
         />
@@ -30,7 +30,7 @@
         />
         <aside class="panel" aria-label="Layout">
             <LayoutControls class="settings" :gallery="gallery" @change="change({ kind: 'design', design: $event })" />
-            <LayoutMeasures class="measures" :measures="gallery.measures" :kind="gallery.design.layout.kind" />
+            <LayoutMeasures v-if="laidOut" class="measures" :measures="laidOut.measures" :kind="gallery.design.layout.kind" />
             <LayoutSnags class="snags" :snags="strip?.alternatives?.snags ?? []" @mend="redesign" @crops="strip?.showCrops()" />
         </aside>
     </div>
@@ -45,6 +45,7 @@ import { layoutProofQuery } from '../api/queries';
 import type { LayoutPart } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import CandidateStrip from './CandidateStrip.vue';
+import { useLaidOut } from './use-laid-out';
 import LayoutControls from './LayoutControls.vue';
 import LayoutMeasures from './LayoutMeasures.vue';
 import LayoutSnags from './LayoutSnags.vue';
@@ -64,6 +65,7 @@ const GLANCE = 120;
 
 const props = defineProps<{ id: string }>();
 const { gallery, change } = useGallery(() => props.id);
+const laidOut = useLaidOut(() => props.id);
 const mat = ref<HTMLElement>();
 const strip = ref<InstanceType<typeof CandidateStrip>>();
 const { wide, phone } = useVocabulary().widths;
@@ -77,7 +79,7 @@ const { data: lookedProof } = useQuery(
     computed(() => ({ ...layoutProofQuery(props.id, gallery.value?.version ?? 0, glanced.value ?? {}), enabled: glanced.value !== null })),
 );
 /** What the proofs show: the gallery as it is, or a candidate that is looked at. */
-const markup = computed(() => (looked.value !== null && glanced.value === looked.value && lookedProof.value) || gallery.value?.proof || { html: '', css: '' });
+const markup = computed(() => (looked.value !== null && glanced.value === looked.value && lookedProof.value) || laidOut.value?.proof || { html: '', css: '' });
 
 function set(index: number, to: number): void {
     const proof = PROOFS[index];

@@ -30,11 +30,10 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, ref, watch } from 'vue';
-import type { Proof } from '../api/types';
-import type { Gallery } from '../api/types';
+import type { Gallery, Proof } from '../api/types';
 import { useVocabulary } from '../api/vocabulary';
 
-const props = defineProps<{ gallery: Gallery; markup: Proof; name: string; windowWidth: number; scale: number }>();
+const props = defineProps<{ gallery: Gallery; markup: Pick<Proof, 'html' | 'css'>; name: string; windowWidth: number; scale: number }>();
 const emit = defineEmits<{ resize: [width: number] }>();
 const { widths } = useVocabulary();
 const frame = ref<HTMLIFrameElement>();
@@ -62,10 +61,10 @@ function replace(): void {
     for (const pane of page.querySelectorAll('.zp-proof')) {
         // The script of the proof adds to what is there; what was put in is kept beside it.
         if (put.get(pane) === props.markup.html) continue;
-        const fresh = page.createRange().createContextualFragment(props.markup.html).firstElementChild;
+        const fresh = page.createRange().createContextualFragment(props.markup.html ?? '').firstElementChild;
         if (!fresh) continue;
         pane.replaceWith(fresh);
-        put.set(fresh, props.markup.html);
+        put.set(fresh, props.markup.html ?? '');
         // What visitors run comes alive in it, too.
         fresh.dispatchEvent(new CustomEvent('zinc-pane', { bubbles: true }));
     }

@@ -33,7 +33,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { sourcesQuery } from '../api/queries';
 import { useVocabulary, wordOf } from '../api/vocabulary';
-import type { Gallery } from '../api/types';
+import type { Gallery, GalleryChanged } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
@@ -68,10 +68,10 @@ function folder(files: File[]): void {
     emit('close');
 }
 
-async function act(work: () => Promise<Gallery>, told: string): Promise<void> {
+async function act(work: () => Promise<GalleryChanged>, told: string): Promise<void> {
     problem.value = '';
     try {
-        keep(await work());
+        await keep(await work());
         announce(told);
     } catch (error) {
         problem.value = messageOf(error);
@@ -80,13 +80,13 @@ async function act(work: () => Promise<Gallery>, told: string): Promise<void> {
 
 async function put(pictures: string[]): Promise<void> {
     await act(
-        () => api.post<Gallery>(`galleries/${props.gallery.id}/items`, { pictures }),
+        () => api.post<GalleryChanged>(`galleries/${props.gallery.id}/items`, { pictures }),
         pictures.length === 1 ? 'Picture put in.' : `${pictures.length} pictures put in.`,
     );
 }
 
 async function addText(): Promise<void> {
-    await act(() => api.post<Gallery>(`galleries/${props.gallery.id}/texts`, { title: title.value, text: text.value }), 'Text added at the end.');
+    await act(() => api.post<GalleryChanged>(`galleries/${props.gallery.id}/texts`, { title: title.value, text: text.value }), 'Text added at the end.');
     title.value = text.value = '';
 }
 </script>

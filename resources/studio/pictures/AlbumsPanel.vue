@@ -46,11 +46,12 @@ import { ArrowDown, ArrowUp, Close } from '@element-plus/icons-vue';
 import { computed, ref, watch } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
 import type { Album, Albums, Change, Gallery } from '../api/types';
+import { TYPING } from '../outbox/use-outbox';
 import SavedField from '../shared/SavedField.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 
 const props = defineProps<{ gallery: Gallery }>();
-const emit = defineEmits<{ change: [change: Change] }>();
+const emit = defineEmits<{ change: [change: Change, pause?: number] }>();
 const name = ref('');
 const { longest, album_views: views } = useVocabulary();
 const list = computed(() => props.gallery.albums.list);
@@ -68,7 +69,7 @@ function countOf(album: string): number {
 }
 
 function describe(description: string): void {
-    emit('change', { kind: 'about', about: { description } });
+    emit('change', { kind: 'about', about: { description } }, TYPING);
 }
 
 function show(what: 'shows_title' | 'shows_description', is: unknown): void {

@@ -9,7 +9,7 @@
                 v-if="only.kind === 'text'"
                 :key="only.id"
                 :html="only.text ?? ''"
-                @save="emit('change', { kind: 'text', item: only.id, text: $event })"
+                @save="emit('change', { kind: 'text', item: only.id, text: $event }, TYPING)"
             />
             <SavedField
                 v-for="field in fields"
@@ -22,14 +22,14 @@
                 :note="only.exceptions.includes(field.key) && only.picture ? 'in this gallery' : ''"
                 :hints="field.key === 'alt' ? altHints : []"
                 :bad="only.flaws.length > 0"
-                @save="(text, item) => emit('change', { kind: 'words', words: { [item]: { [field.key]: text } } })"
+                @save="(text, item) => emit('change', { kind: 'words', words: { [item]: { [field.key]: text } } }, TYPING)"
             />
             <ElButton v-if="own.length > 0" @click="backToOwn">Back to the picture’s own words</ElButton>
         </template>
         <template v-else-if="items.length > 1">
             <h2>{{ items.length }} chosen</h2>
         </template>
-        <AlbumsPanel v-else :gallery="gallery" @change="emit('change', $event)" />
+        <AlbumsPanel v-else :gallery="gallery" @change="(change, pause) => emit('change', change, pause)" />
         <div v-if="items.length > 0" class="moves">
             <div v-if="gallery.albums.list.length > 0" class="line">
                 <span>Album</span>
@@ -67,8 +67,9 @@
 
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue';
-import { useVocabulary, wordOf } from '../api/vocabulary';
+import { flawOf, useVocabulary, wordOf } from '../api/vocabulary';
 import type { Change, Gallery, Item, WordField } from '../api/types';
+import { TYPING } from '../outbox/use-outbox';
 import SavedField from '../shared/SavedField.vue';
 import AlbumsPanel from './AlbumsPanel.vue';
 import VideoPoster from './VideoPoster.vue';
@@ -87,7 +88,7 @@ const FIELDS = (
 
 const props = defineProps<{ gallery: Gallery; items: Item[]; first: number }>();
 /** A place counts from 0. */
-const emit = defineEmits<{ change: [change: Change]; move: [place: number]; remove: []; tidy: [] }>();
+const emit = defineEmits<{ change: [change: Change, pause?: number]; move: [place: number]; remove: []; tidy: [] }>();
 
 const { layouts } = useVocabulary();
 const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined));
@@ -97,7 +98,7 @@ const isAtEnd = computed(() => props.first + props.items.length >= props.gallery
 const isHidden = computed(() => props.items.every((item) => item.hidden));
 const own = computed<WordField[]>(() => (only.value?.picture ? FIELDS.map(({ key }) => key).filter((key) => only.value?.exceptions.includes(key)) : []));
 const altHints = computed(() => {
-    const flaws = only.value?.flaws.map(({ advice }) => advice) ?? [];
+    const flaws = only.value?.flaws.map((code) => flawOf(code).advice) ?? [];
     return flaws.length > 0 ? flaws : ['What is to be seen, for those who cannot see it.'];
 });
 const albumNow = computed(() => {

@@ -56,7 +56,7 @@ const label = computed(() =>
         props.item.kind === 'picture' ? '' : props.item.kind,
         props.item.hidden ? 'hidden' : '',
         props.album ? `in ${props.album}` : '',
-        props.item.flaws.some(({ code }) => code === 'missing') ? 'no alt text' : '',
+        props.item.flaws.includes('missing') ? 'no alt text' : '',
     ]
         .filter((part) => part !== '')
         .join(', '),

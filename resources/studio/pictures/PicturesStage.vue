@@ -45,7 +45,7 @@
         </section>
         <ItemPanel :gallery="gallery" :items="chosenItems" :first="firstPlace" @change="change" @move="moveTo" @remove="takeOut" @tidy="tidy(chosenItems[0])" />
         <AddDrawer v-if="adding" :gallery="gallery" @close="adding = false" />
-        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :others="otherChosen" @close="closeTidy" />
+        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :gallery="id" :others="otherChosen" @close="closeTidy" />
     </div>
 </template>
 

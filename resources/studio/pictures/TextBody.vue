@@ -35,18 +35,15 @@
 <script setup lang="ts">
 import StarterKit from '@tiptap/starter-kit';
 import { EditorContent, useEditor } from '@tiptap/vue-3';
-import { onBeforeUnmount, ref } from 'vue';
+import { ref } from 'vue';
+import { useOutbox } from '../outbox/use-outbox';
 import { plainText } from '../shared/plain-paste';
-
-/** ms after the last key until it is saved. */
-const PAUSE = 1200;
 
 /** The few marks that the server lets through; it cleans the text again, whatever comes. */
 const props = defineProps<{ html: string }>();
 const emit = defineEmits<{ save: [html: string] }>();
 const linking = ref(false);
 const address = ref('');
-let timer = 0;
 
 const editor = useEditor({
     content: props.html,
@@ -70,8 +67,8 @@ const editor = useEditor({
         attributes: { role: 'textbox', 'aria-multiline': 'true', 'aria-labelledby': 'text-body-label' },
         transformPastedText: (text) => plainText(text, true),
     },
-    onUpdate: later,
-    onBlur: flush,
+    onUpdate: ({ editor: now }) => emit('save', now.getHTML()),
+    onBlur: () => useOutbox().hurry(),
 });
 
 function link(): void {
@@ -81,20 +78,6 @@ function link(): void {
     if (to === '') chain?.unsetLink().run();
     else chain?.setLink({ href: to }).run();
 }
-
-function later(): void {
-    window.clearTimeout(timer);
-    timer = window.setTimeout(flush, PAUSE);
-}
-
-function flush(): void {
-    if (timer === 0) return;
-    window.clearTimeout(timer);
-    timer = 0;
-    emit('save', editor.value?.getHTML() ?? '');
-}
-
-onBeforeUnmount(flush);
 </script>
 
 <style scoped>

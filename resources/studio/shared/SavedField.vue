@@ -10,8 +10,8 @@
             :rows="rows"
             :maxlength="longest"
             :placeholder="placeholder"
-            @input="later"
-            @change="flush"
+            @input="typed"
+            @blur="leave"
             @paste="paste"
         />
         <small v-for="line in hints" :key="line" class="note" :class="{ bad }">{{ line }}</small>
@@ -20,10 +20,8 @@
 
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue';
+import { useOutbox } from '../outbox/use-outbox';
 import { plainPaste } from './plain-paste';
-
-/** ms after the last key until it is saved. */
-const PAUSE = 900;
 
 const props = withDefaults(
     defineProps<{
@@ -36,50 +34,50 @@ const props = withDefaults(
         hints?: readonly string[];
         /** The hints tell of something wrong. */
         bad?: boolean;
-        /** What the text belongs to; when it changes, the old text is saved and the new one shown. */
+        /** What the text belongs to; when it changes, the new text is shown. */
         of: string;
     }>(),
     { rows: 1, longest: 1000, note: '', placeholder: '', hints: () => [], bad: false },
 );
-/** The text, and what it belongs to. */
+/** The text with every key, and what it belongs to: what was typed is never only here. */
 const emit = defineEmits<{ save: [text: string, of: string] }>();
+const outbox = useOutbox();
 const draft = ref(props.modelValue);
-let waiting: { of: string; timer: number } | undefined;
+let isTyping = false;
 
 watch(
     () => props.of,
     () => {
-        flush();
+        isTyping = false;
         draft.value = props.modelValue;
     },
-    { flush: 'sync' },
 );
 watch(
     () => props.modelValue,
     (value) => {
-        // What is being typed is newer than what the server has.
-        if (!waiting) draft.value = value;
+        // What is being typed is newer than what is known.
+        if (!isTyping) draft.value = value;
     },
 );
 
-function later(): void {
-    window.clearTimeout(waiting?.timer);
-    waiting = { of: waiting?.of ?? props.of, timer: window.setTimeout(flush, PAUSE) };
+function typed(): void {
+    isTyping = true;
+    emit('save', draft.value, props.of);
 }
 
-function flush(): void {
-    if (!waiting) return;
-    const { of, timer } = waiting;
-    window.clearTimeout(timer);
-    waiting = undefined;
-    emit('save', draft.value, of);
+/** Left: it goes now, and what is kept is shown. */
+function leave(): void {
+    if (!isTyping) return;
+    isTyping = false;
+    outbox.hurry();
+    draft.value = props.modelValue;
 }
 
 function paste(event: ClipboardEvent): void {
     plainPaste(event, props.rows > 1);
 }
 
-onBeforeUnmount(flush);
+onBeforeUnmount(leave);
 </script>
 
 <style scoped>

@@ -12,20 +12,20 @@
                     v-for="field in FIELDS"
                     :key="field.key"
                     :label="field.label"
-                    :model-value="picture.words[field.key]"
+                    :model-value="words[field.key]"
                     :of="picture.id"
                     :rows="field.rows"
                     :longest="field.longest"
-                    @save="(text, id) => save(id, { words: { [field.key]: text } })"
+                    @save="(text, id) => save(id, { words: { [field.key]: text } }, TYPING)"
                 />
                 <SavedField
                     label="Keywords, with commas between"
-                    :model-value="picture.keywords"
+                    :model-value="keywords"
                     :of="picture.id"
                     :longest="longest.keywords"
-                    @save="(text, id) => save(id, { keywords: text })"
+                    @save="(text, id) => save(id, { keywords: text }, TYPING)"
                 />
-                <ElCheckbox :model-value="picture.words.decorative" @change="decorate">decorative: nothing is lost to those who cannot see it</ElCheckbox>
+                <ElCheckbox :model-value="words.decorative" @change="decorate">decorative: nothing is lost to those who cannot see it</ElCheckbox>
             </template>
             <div v-if="uses" class="uses">
                 <h3>Where it is used</h3>
@@ -63,12 +63,13 @@
 </template>
 
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
-import { api, messageOf } from '../api/client';
 import { pictureQuery, usesQuery } from '../api/queries';
 import { useVocabulary, wordOf } from '../api/vocabulary';
-import type { PictureDetails } from '../api/types';
+import type { Words } from '../api/types';
+import type { PicturePart } from '../outbox/entries';
+import { TYPING, useOutbox } from '../outbox/use-outbox';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SavedField from '../shared/SavedField.vue';
 
@@ -84,14 +85,19 @@ const FIELDS = (
 
 const props = defineProps<{ ids: string[]; inBin: boolean }>();
 const emit = defineEmits<{ tidy: [picture: string]; bin: []; restore: []; delete: [] }>();
-const queries = useQueryClient();
 const { longest } = useVocabulary();
 const sure = ref(false);
-const problem = ref('');
+const outbox = useOutbox();
 const only = computed(() => props.ids[0] ?? '');
 const isOne = computed(() => props.ids.length === 1);
 const { data: picture } = useQuery(computed(() => ({ ...pictureQuery(only.value), enabled: isOne.value })));
 const { data: uses } = useQuery(computed(() => ({ ...usesQuery(only.value), enabled: isOne.value })));
+
+/** With what was changed here and is on its way. */
+const parts = computed(() => outbox.of(`picture:${only.value}`).map(({ part }) => part ?? {}));
+const words = computed(() => Object.assign({}, picture.value?.words, ...parts.value.map((part) => part.words ?? {})) as Words);
+const keywords = computed(() => parts.value.reduce((known, part) => part.keywords ?? known, picture.value?.keywords ?? ''));
+const problem = computed(() => outbox.problems.get(`picture:${only.value}`) ?? '');
 
 watch(
     () => props.ids.join(),
@@ -120,19 +126,12 @@ const facts = computed(() => {
         .join(' · ');
 });
 
-async function save(id: string, part: object): Promise<void> {
-    problem.value = '';
-    try {
-        queries.setQueryData(pictureQuery(id).queryKey, await api.patch<PictureDetails>(`pictures/${id}`, part));
-        void queries.invalidateQueries({ queryKey: ['store'] });
-        void queries.invalidateQueries({ queryKey: ['gallery'] });
-    } catch (error) {
-        problem.value = messageOf(error);
-    }
+function save(id: string, part: PicturePart, pause = 0): void {
+    void outbox.changePicture(id, part, pause);
 }
 
 function decorate(is: unknown): void {
-    void save(only.value, { words: { decorative: is === true } });
+    save(only.value, { words: { decorative: is === true } });
 }
 </script>
 

@@ -52,7 +52,14 @@
                 @restore="restore"
                 @delete="destroy"
             />
-            <TidyEditor v-if="tidied" :key="tidied" :picture-id="tidied" :others="selection.list.value.filter((id) => id !== tidied)" @close="closeTidy" />
+            <TidyEditor
+                v-if="tidied"
+                :key="tidied"
+                :picture-id="tidied"
+                :gallery="null"
+                :others="selection.list.value.filter((id) => id !== tidied)"
+                @close="closeTidy"
+            />
         </main>
     </div>
 </template>

@@ -55,8 +55,8 @@
                 </ElButton>
                 <ElButton @click="reset">Reset</ElButton>
             </div>
-            <ElButton v-if="others.length > 0" @click="applyToOthers">
-                {{ applied ? `Applied to ${others.length} more` : `Apply to the ${others.length} chosen beside it` }}
+            <ElButton v-if="others.length > 0" :disabled="changed === ''" @click="applyToOthers">
+                {{ applied ? `Applied to ${others.length} more` : `Apply ${changed || 'it'} to the ${others.length} chosen beside it` }}
             </ElButton>
             <ElButton type="info" @click="close">Done</ElButton>
         </aside>
@@ -87,9 +87,10 @@ const RATIOS = [
 
 const STATES = { saved: 'Saved', waiting: 'Not saved yet', saving: 'Saving…' } as const;
 
-const props = defineProps<{ pictureId: string; others: string[] }>();
+/** @prop gallery whose act it is; null in the store */
+const props = defineProps<{ pictureId: string; gallery: string | null; others: string[] }>();
 const emit = defineEmits<{ close: [] }>();
-const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, flush, applyTo } = useTidy(props.pictureId);
+const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, touched, applyTo } = useTidy(props.pictureId, props.gallery);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');
 /** Width over height of the picture as it is shown; straightening keeps it. */
 const shape = computed(() => {
@@ -99,6 +100,8 @@ const shape = computed(() => {
 const comparing = ref(false);
 const applied = ref(false);
 const first = ref<{ $el: HTMLElement }>();
+/** In words, what was changed here and would be applied to others. */
+const changed = computed(() => Object.keys(touched.value).join(' and '));
 const { tidying } = useVocabulary();
 
 const ratioInShares = computed(() => (ratio.value === 'free' ? null : ratio.value === 'own' ? 1 : Number(ratio.value) / shape.value));
@@ -125,18 +128,19 @@ function reset(): void {
     draft.crop = { ...WHOLE };
 }
 
+watch(changed, () => (applied.value = false));
+
 async function applyToOthers(): Promise<void> {
     applied.value = await applyTo(props.others);
     if (applied.value) announce(`Applied to ${props.others.length} more.`);
 }
 
-async function close(): Promise<void> {
-    await flush();
+function close(): void {
     emit('close');
 }
 
 function onKey(event: KeyboardEvent): void {
-    if (event.key === 'Escape') void close();
+    if (event.key === 'Escape') close();
     else if (event.key.toLowerCase() === 'b' && !(event.target instanceof HTMLInputElement && event.target.type === 'text')) comparing.value = true;
 }
 

@@ -3,10 +3,12 @@ import { useDebounceFn } from '@vueuse/core';
 import { computed, onBeforeUnmount, reactive, ref, watch, type ComputedRef, type Ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { pictureQuery } from '../api/queries';
-import type { Crop, PictureDetails, Recipe } from '../api/types';
+import type { Crop, PictureDetails, Recipe, TidyPart } from '../api/types';
+import type { Place } from '../outbox/entries';
+import { useOutbox } from '../outbox/use-outbox';
 import { sent, WHOLE } from './crop';
 
-/** ms after the last change until it is saved: every saved recipe makes all renditions anew. */
+/** ms after the last change until it is sent: every saved recipe makes all renditions anew. */
 const PAUSE = 1200;
 
 /** ms between two pictures asked for while a slider moves. */
@@ -31,28 +33,33 @@ export interface UseTidyReturn {
     outcome: ComputedRef<string>;
     /** Address of the picture as it came. */
     before: ComputedRef<string>;
-    state: Ref<'saved' | 'waiting' | 'saving'>;
+    state: ComputedRef<'saved' | 'waiting' | 'saving'>;
     problem: Ref<string>;
-    recipe: ComputedRef<Recipe>;
+    /** What was changed in this sitting: only that is applied to others. */
+    touched: ComputedRef<TidyPart>;
     moveFocal: (focal: [number, number] | null) => void;
     reset: () => void;
-    flush: () => Promise<void>;
     applyTo: (others: string[]) => Promise<boolean>;
 }
 
 const NONE: Recipe = { turn: 0, straighten: 0, crop: null, brightness: 0, contrast: 0 };
 
-/** A picture being tidied: shown as libvips makes it, saved by itself. */
-export function useTidy(id: string): UseTidyReturn {
+/**
+ * A picture being tidied: shown as libvips makes it, saved by itself.
+ *
+ * @param gallery whose act it is; null for the store, where it is nobody's but the picture's
+ */
+export function useTidy(id: string, gallery: string | null): UseTidyReturn {
     const queries = useQueryClient();
+    const outbox = useOutbox();
+    const place: Place = gallery === null ? `picture:${id}` : `gallery:${gallery}`;
     const { data: picture } = useQuery(pictureQuery(id));
     const draft = reactive<Draft>({ turn: 0, straighten: 0, crop: { ...WHOLE }, brightness: 0, contrast: 0, focal: [0.5, 0.5] });
-    const state = ref<'saved' | 'waiting' | 'saving'>('saved');
     const problem = ref('');
     const shown = ref('');
-    let known = false;
-    let focalMoved = false;
-    let timer = 0;
+    const keys = reactive(new Set<keyof Recipe>());
+    let last: Recipe | null = null;
+    const focalMoved = ref(false);
 
     const recipe = computed<Recipe>(() => ({
         turn: draft.turn,
@@ -61,6 +68,12 @@ export function useTidy(id: string): UseTidyReturn {
         brightness: draft.brightness,
         contrast: draft.contrast,
     }));
+    const touched = computed<TidyPart>(() => Object.fromEntries([...keys].map((key) => [key, recipe.value[key]])));
+    const state = computed(() => {
+        const waiting = outbox.of(place);
+        if (waiting.length === 0) return 'saved';
+        return waiting.some(({ key }) => key === outbox.sending) ? 'saving' : 'waiting';
+    });
 
     const address = (wanted: Recipe): string => `/studio/api/pictures/${id}/tidied?recipe=${encodeURIComponent(JSON.stringify(wanted))}`;
     const outcome = computed(() => address(recipe.value));
@@ -69,15 +82,13 @@ export function useTidy(id: string): UseTidyReturn {
         const crop = details.recipe.crop ?? WHOLE;
         Object.assign(draft, details.recipe, { crop: { ...crop } });
         draft.focal = [crop.left + details.focal[0] * crop.width, crop.top + details.focal[1] * crop.height];
+        last = { ...recipe.value };
     }
 
     watch(
         picture,
         (details) => {
-            if (details && !known) {
-                known = true;
-                take(details);
-            }
+            if (details && last === null) take(details);
         },
         { immediate: true },
     );
@@ -88,31 +99,26 @@ export function useTidy(id: string): UseTidyReturn {
         (wanted) => void render(JSON.parse(wanted) as Recipe),
         { immediate: true },
     );
-    watch(recipe, (now, then) => {
-        if (known && picture.value && JSON.stringify(now) !== JSON.stringify(then) && JSON.stringify(now) !== JSON.stringify(picture.value.recipe)) later();
+    watch(recipe, (now) => {
+        if (last === null) return;
+        let other = false;
+        for (const key of Object.keys(now) as (keyof Recipe)[]) {
+            if (JSON.stringify(now[key]) === JSON.stringify(last[key])) continue;
+            keys.add(key);
+            other = true;
+        }
+        last = { ...now };
+        if (other) save();
     });
 
-    function later(): void {
-        state.value = 'waiting';
-        window.clearTimeout(timer);
-        timer = window.setTimeout(() => void flush(), PAUSE);
-    }
-
-    async function flush(): Promise<void> {
-        if (state.value !== 'waiting') return;
-        window.clearTimeout(timer);
-        state.value = 'saving';
-        problem.value = '';
-        try {
-            let fresh = await api.patch<PictureDetails>(`pictures/${id}`, { recipe: recipe.value });
-            if (focalMoved) fresh = await api.patch<PictureDetails>(`pictures/${id}`, { focal: focalSent() });
-            focalMoved = false;
-            spread(fresh);
-            state.value = 'saved';
-        } catch (error) {
-            problem.value = messageOf(error);
-            state.value = 'waiting';
-        }
+    /** With every change: it waits in the outbox until it stands still. */
+    function save(): void {
+        const focal = focalMoved.value ? { focal: focalSent() } : {};
+        const done =
+            gallery === null
+                ? outbox.changePicture(id, { recipe: recipe.value, ...focal }, PAUSE)
+                : outbox.change(gallery, { kind: 'tidy', pictures: { [id]: { ...touched.value, ...focal } } }, PAUSE);
+        void done.then((is) => is && void queries.invalidateQueries({ queryKey: pictureQuery(id).queryKey }));
     }
 
     /** On what the crop leaves. */
@@ -121,23 +127,28 @@ export function useTidy(id: string): UseTidyReturn {
         return [within((draft.focal[0] - draft.crop.left) / draft.crop.width), within((draft.focal[1] - draft.crop.top) / draft.crop.height)];
     }
 
-    function spread(fresh: PictureDetails): void {
-        queries.setQueryData(pictureQuery(id).queryKey, fresh);
-        for (const queryKey of [['gallery'], ['galleries'], ['store']]) void queries.invalidateQueries({ queryKey });
-    }
-
+    /** Where the finder would put it; it is moved there as a person would. */
     async function findFocal(): Promise<void> {
         problem.value = '';
         try {
-            const fresh = await api.patch<PictureDetails>(`pictures/${id}`, { focal: null });
-            spread(fresh);
-            draft.focal = [draft.crop.left + fresh.focal[0] * draft.crop.width, draft.crop.top + fresh.focal[1] * draft.crop.height];
+            const { focal } = await api.get<{ focal: [number, number] }>(`pictures/${id}/focal?recipe=${encodeURIComponent(JSON.stringify(recipe.value))}`);
+            moveFocal([draft.crop.left + focal[0] * draft.crop.width, draft.crop.top + focal[1] * draft.crop.height]);
         } catch (error) {
             problem.value = messageOf(error);
         }
     }
 
-    onBeforeUnmount(() => void flush());
+    function moveFocal(focal: [number, number] | null): void {
+        if (focal === null) {
+            void findFocal();
+            return;
+        }
+        draft.focal = focal;
+        focalMoved.value = true;
+        save();
+    }
+
+    onBeforeUnmount(() => outbox.hurry());
 
     return {
         picture,
@@ -147,22 +158,13 @@ export function useTidy(id: string): UseTidyReturn {
         before: computed(() => address(NONE)),
         state,
         problem,
-        recipe,
-        moveFocal: (focal) => {
-            if (focal === null) {
-                void findFocal();
-                return;
-            }
-            draft.focal = focal;
-            focalMoved = true;
-            later();
-        },
+        touched,
+        moveFocal,
         reset: () => Object.assign(draft, NONE, { crop: { ...WHOLE } }),
-        flush,
         applyTo: async (others) => {
-            await flush();
+            if (gallery !== null) return outbox.change(gallery, { kind: 'tidy', pictures: Object.fromEntries(others.map((other) => [other, touched.value])) });
             try {
-                await api.post('pictures/tidy', { pictures: others, recipe: recipe.value });
+                await api.post('pictures/tidy', { pictures: others, recipe: touched.value });
                 for (const queryKey of [['gallery'], ['galleries'], ['store'], ['picture']]) void queries.invalidateQueries({ queryKey });
                 return true;
             } catch (error) {

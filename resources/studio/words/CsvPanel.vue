@@ -34,13 +34,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
-import type { Gallery, TablePreview } from '../api/types';
+import type { Gallery, GalleryChanged, TablePreview } from '../api/types';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 
 const props = defineProps<{ gallery: Gallery }>();
-const emit = defineEmits<{ applied: [gallery: Gallery]; close: [] }>();
+const emit = defineEmits<{ applied: [answer: GalleryChanged]; close: [] }>();
 const file = ref<File>();
 const preview = ref<TablePreview>();
 const problem = ref('');
@@ -70,7 +70,7 @@ async function look([chosen]: File[]): Promise<void> {
 
 async function apply(): Promise<void> {
     try {
-        const { gallery } = await api.post<{ gallery: Gallery }>(`galleries/${props.gallery.id}/words.csv`, form());
+        const { gallery } = await api.post<{ gallery: GalleryChanged }>(`galleries/${props.gallery.id}/words.csv`, form());
         announce(`${count.value} pictures changed.`);
         preview.value = undefined;
         emit('applied', gallery);

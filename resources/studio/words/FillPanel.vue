@@ -15,14 +15,14 @@
         </label>
         <label v-if="fill.act !== 'clear'" class="stack">
             <span>{{ fill.act === 'replace' ? 'Put in its place' : 'Text' }}</span>
-            <ElInput v-model="fill.text" :maxlength="vocabulary.fill.longest" placeholder="[title], [place] of [all]" />
+            <ElInput ref="text" v-model="fill.text" :maxlength="vocabulary.fill.longest" placeholder="{title}, {number} of {count}" />
         </label>
         <div v-if="fill.act !== 'clear'" class="tokens" role="group" aria-label="Tokens">
             <Hint v-for="token in vocabulary.fill.tokens" :key="token.value" :says="token.label">
-                <ElButton size="small" @click="fill.text += `[${token.value}]`"> [{{ token.value }}] </ElButton>
+                <ElButton size="small" round class="token" @click="insert(token.value)">{{ written(token.value) }}</ElButton>
             </Hint>
         </div>
-        <label v-if="fill.text.includes('[place]')" class="line">
+        <label v-if="fill.text.includes(written('number'))" class="line">
             <span>Count from</span>
             <ElInputNumber v-model="fill.from" :min="0" :max="vocabulary.fill.farthest" :precision="0" aria-label="Count from" />
         </label>
@@ -46,7 +46,7 @@
 
 <script setup lang="ts">
 import { useDebounceFn } from '@vueuse/core';
-import { computed, reactive, ref, watch } from 'vue';
+import { computed, nextTick, reactive, ref, watch } from 'vue';
 import { api, messageOf } from '../api/client';
 import { useVocabulary } from '../api/vocabulary';
 import type { FillRow, FillSettings, Gallery } from '../api/types';
@@ -61,9 +61,24 @@ const props = defineProps<{ gallery: Gallery; items: string[] }>();
 const emit = defineEmits<{ apply: [fill: FillSettings, items: string[]]; close: [] }>();
 const vocabulary = useVocabulary();
 const fill = reactive<FillSettings>({ field: 'title', act: 'set', text: '', find: '', only_empty: false, from: 1 });
+const text = ref<{ input?: HTMLInputElement }>();
 const rows = ref<FillRow[]>([]);
 const problem = ref('');
 const changed = computed(() => rows.value.filter(({ after }) => after !== null));
+
+/** As it is written in a text. */
+const written = (token: string): string => `{${token}}`;
+
+/** Where one was writing, which goes on behind it. */
+async function insert(token: string): Promise<void> {
+    const field = text.value?.input;
+    const [from, until] = [field?.selectionStart ?? fill.text.length, field?.selectionEnd ?? fill.text.length];
+    fill.text = fill.text.slice(0, from) + written(token) + fill.text.slice(until);
+    await nextTick();
+    const caret = from + written(token).length;
+    field?.focus();
+    field?.setSelectionRange(caret, caret);
+}
 
 const look = useDebounceFn(async () => {
     if ((fill.act === 'replace' && fill.find === '') || (fill.act !== 'clear' && fill.act !== 'replace' && fill.text === '')) {
@@ -145,6 +160,10 @@ b {
 .line .el-select,
 .line .el-input-number {
     width: 190px;
+}
+
+.token {
+    font-variant-numeric: tabular-nums;
 }
 
 .tokens .el-button,

@@ -19,7 +19,7 @@
             :aria-label="label"
             rows="2"
             @keydown="onFieldKey"
-            @input="later"
+            @input="emit('save', draft, TYPING)"
             @blur="end(true)"
             @paste.stop="plainPaste($event, column.hasLines)"
         />
@@ -46,27 +46,26 @@
 
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref } from 'vue';
-import type { Item } from '../api/types';
+import type { Item, WordField } from '../api/types';
+import { flawOf } from '../api/vocabulary';
+import { TYPING, useOutbox } from '../outbox/use-outbox';
 import { stepOf } from '../shared/roving';
 import { plainPaste } from '../shared/plain-paste';
 import type { Column } from './fields';
 
-/** ms after the last key until it is saved. */
-const PAUSE = 900;
-
 const props = defineProps<{ item: Item; column: Column; row: number; standing: boolean }>();
 /** Null goes back to the picture's own. */
-const emit = defineEmits<{ stand: []; go: [rows: number, columns: number]; save: [value: string | boolean | null] }>();
+const emit = defineEmits<{ stand: []; go: [rows: number, columns: number]; save: [value: string | boolean | null, pause?: number] }>();
+const outbox = useOutbox();
 const cell = ref<HTMLElement>();
 const field = ref<HTMLTextAreaElement>();
 const editing = ref(false);
 const draft = ref('');
-let saved = '';
-let before = '';
-let timer = 0;
+/** What stood there when the writing began; null where that was the picture's own. */
+let before: string | null = null;
 
 const isException = computed(() => props.item.exceptions.includes(props.column.key));
-const flaws = computed(() => (props.column.key === 'alt' ? props.item.flaws : []));
+const flaws = computed(() => (props.column.key === 'alt' ? props.item.flaws.map(flawOf) : []));
 const label = computed(() => {
     const said = props.column.key === 'decorative' ? (props.item.words.decorative ? 'yes' : 'no') : props.item.words[props.column.key] || 'empty';
     return `${props.column.label} of picture ${props.row + 1}: ${said}${isException.value && props.item.picture ? ', only in this gallery' : ''}${flaws.value[0] ? `, ${flaws.value[0].label}` : ''}`;
@@ -80,34 +79,22 @@ function begin(typed: string | null): void {
         return;
     }
     if (editing.value) return;
-    saved = before = props.item.words[props.column.key];
-    draft.value = typed ?? saved;
+    const known = props.item.words[props.column.key];
+    before = isException.value || !props.item.picture ? known : null;
+    draft.value = typed ?? known;
     editing.value = true;
     void nextTick(() => {
         field.value?.focus();
         field.value?.setSelectionRange(draft.value.length, draft.value.length);
     });
-    if (typed !== null) later();
-}
-
-function later(): void {
-    window.clearTimeout(timer);
-    timer = window.setTimeout(keep, PAUSE);
-}
-
-function keep(): void {
-    window.clearTimeout(timer);
-    if (!editing.value || draft.value === saved) return;
-    saved = draft.value;
-    emit('save', draft.value);
+    if (typed !== null) emit('save', draft.value, TYPING);
 }
 
 function end(keeps: boolean): void {
     if (!editing.value) return;
-    if (keeps) keep();
-    else if (saved !== before) emit('save', before);
-    window.clearTimeout(timer);
     editing.value = false;
+    if (!keeps && draft.value !== (before ?? props.item.picture?.words[props.column.key as WordField])) emit('save', before);
+    outbox.hurry();
 }
 
 function onFieldKey(event: KeyboardEvent): void {
@@ -146,7 +133,7 @@ function onCellKey(event: KeyboardEvent): void {
     }
 }
 
-onBeforeUnmount(keep);
+onBeforeUnmount(() => editing.value && outbox.hurry());
 
 defineExpose({
     /** Puts the keyboard on the cell. */

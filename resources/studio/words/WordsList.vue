@@ -12,9 +12,9 @@
                     :rows="column.hasLines ? 2 : 1"
                     :longest="column.longest"
                     :note="item.exceptions.includes(column.key) && item.picture ? 'in this gallery' : ''"
-                    :hints="column.key === 'alt' ? item.flaws.map(({ advice }) => advice) : []"
+                    :hints="column.key === 'alt' ? item.flaws.map((code) => flawOf(code).advice) : []"
                     bad
-                    @save="(text, id) => emit('save', id, { [column.key]: text })"
+                    @save="(text, id) => emit('save', id, { [column.key]: text }, TYPING)"
                 />
             </div>
         </li>
@@ -24,11 +24,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Item, WordChange, WordField } from '../api/types';
+import { flawOf } from '../api/vocabulary';
+import { TYPING } from '../outbox/use-outbox';
 import SavedField from '../shared/SavedField.vue';
 import type { Column } from './fields';
 
 const props = defineProps<{ items: Item[]; columns: Column[] }>();
-const emit = defineEmits<{ save: [item: string, words: WordChange] }>();
+const emit = defineEmits<{ save: [item: string, words: WordChange, pause: number] }>();
 const texts = computed(() => props.columns.filter(({ key }) => key !== 'decorative'));
 </script>
 

@@ -17,7 +17,7 @@
             <NothingHere v-else-if="items.length === 0">Nothing needs work.</NothingHere>
             <WordsList v-else-if="narrow" :items="items" :columns="shown" @save="save" />
             <div v-else class="scroll">
-                <WordsTable :items="items" :columns="shown" :chosen="chosen" @save="save" @fill="reword" @choose="choose" @here="here = $event" />
+                <WordsTable :items="items" :columns="shown" :chosen="chosen" @save="save" @fill="reword($event)" @choose="choose" @here="here = $event" />
             </div>
         </section>
         <aside class="panel" aria-label="Beside the table">
@@ -28,7 +28,7 @@
                 <h2>{{ current.words.title || current.picture?.name || 'Text' }}</h2>
                 <p v-if="current.picture" class="note">{{ current.picture.name }} · {{ current.picture.width }} x {{ current.picture.height }} px</p>
                 <ul v-if="current.flaws.length > 0" class="flaws">
-                    <li v-for="flaw in current.flaws" :key="flaw.code">{{ flaw.advice }}</li>
+                    <li v-for="code in current.flaws" :key="code">{{ flawOf(code).advice }}</li>
                 </ul>
                 <template v-if="current.picture && current.exceptions.length > 0">
                     <h3>This gallery says otherwise than the picture itself</h3>
@@ -53,6 +53,7 @@
 import { useLocalStorage, useMediaQuery } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
+import { flawOf } from '../api/vocabulary';
 import type { FillSettings, Item, WordChange } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import NothingHere from '../shared/NothingHere.vue';
@@ -64,7 +65,7 @@ import WordsList from './WordsList.vue';
 import WordsTable from './WordsTable.vue';
 
 const props = defineProps<{ id: string }>();
-const { gallery, state, change, act, keep } = useGallery(() => props.id);
+const { gallery, tell, change, act, keep } = useGallery(() => props.id);
 const narrow = useMediaQuery('(max-width: 900px)');
 const shownKeys = useLocalStorage('zinc-word-columns', [...FIRST_COLUMNS]);
 const onlyFlawed = ref(false);
@@ -80,14 +81,12 @@ const items = computed(() => (onlyFlawed.value ? pictures.value.filter(({ flaws 
 const current = computed(() => items.value[Math.min(here.value, items.value.length - 1)]);
 const filled = computed(() => (chosen.value.size > 0 ? items.value.filter(({ id }) => chosen.value.has(id)) : items.value).map(({ id }) => id));
 
-function reword(words: Record<string, WordChange>): void {
-    const known = new Set(gallery.value?.items.map(({ id }) => id));
-    const wanted = Object.fromEntries(Object.entries(words).filter(([id]) => known.has(id)));
-    if (Object.keys(wanted).length > 0) void change({ kind: 'words', words: wanted });
+function reword(words: Record<string, WordChange>, pause = 0): void {
+    void change({ kind: 'words', words }, pause);
 }
 
-function save(item: string, words: WordChange): void {
-    reword({ [item]: words });
+function save(item: string, words: WordChange, pause = 0): void {
+    reword({ [item]: words }, pause);
 }
 
 function choose(item: string): void {
@@ -110,7 +109,7 @@ async function makeOwn(item: Item): Promise<void> {
         backToOwn(item);
         announce('These are the picture’s own words now.');
     } catch (error) {
-        state.value.problem = messageOf(error);
+        tell(messageOf(error));
     }
 }
 </script>

@@ -37,7 +37,7 @@
                 :standing="place.row === row && place.column === index"
                 @stand="stand(row, index)"
                 @go="go"
-                @save="(text) => emit('save', item.id, { [column.key]: text })"
+                @save="(text, pause) => emit('save', item.id, { [column.key]: text }, pause)"
             />
         </div>
     </div>
@@ -53,7 +53,12 @@ import type { Column } from './fields';
 import WordsCell from './WordsCell.vue';
 
 const props = defineProps<{ items: Item[]; columns: Column[]; chosen: ReadonlySet<string> }>();
-const emit = defineEmits<{ save: [item: string, words: WordChange]; fill: [words: Record<string, WordChange>]; choose: [item: string]; here: [row: number] }>();
+const emit = defineEmits<{
+    save: [item: string, words: WordChange, pause?: number];
+    fill: [words: Record<string, WordChange>];
+    choose: [item: string];
+    here: [row: number];
+}>();
 const table = ref<HTMLElement>();
 const place = ref({ row: 0, column: 0 });
 /** px of the column with the pictures. */

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Studio;
 
 use App\Actions\ChangeGallery;
 use App\Actions\CreateGallery;
+use App\Actions\PutInArrivals;
 use App\Http\GalleryAnswer;
 use App\Http\Requests\ChangeGalleryRequest;
 use App\Http\Requests\CreateGalleryRequest;
@@ -32,16 +33,18 @@ final readonly class GalleryController
         return $this->answer->whole($create->handle($request->string('title')->toString()), 201);
     }
 
-    public function show(Gallery $gallery, PutLive $live): JsonResponse
+    public function show(Gallery $gallery, PutLive $live, PutInArrivals $arrivals): JsonResponse
     {
         $live->settle();
+        $arrivals->waiting($gallery->id);
+        $gallery->refresh();
 
         return $this->answer->whole($gallery);
     }
 
     public function update(ChangeGalleryRequest $request, Gallery $gallery, ChangeGallery $change): JsonResponse
     {
-        return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId()));
+        return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId(), $request->own()));
     }
 
     public function destroy(Gallery $gallery, DeleteGallery $delete): JsonResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\PutInArrivals;
 use App\Models\Gallery;
 use App\Publishing\GalleryStamp;
 use Illuminate\Http\JsonResponse;
@@ -11,8 +12,10 @@ use Illuminate\Http\JsonResponse;
 /** Whether something of a gallery changed: asked every few seconds by every window that shows it. */
 final class ShowPulse
 {
-    public function __invoke(Gallery $gallery): JsonResponse
+    public function __invoke(Gallery $gallery, PutInArrivals $arrivals): JsonResponse
     {
-        return new JsonResponse(['stamp' => GalleryStamp::of($gallery)]);
+        $arrivals->waiting($gallery->id);
+
+        return new JsonResponse(['stamp' => GalleryStamp::of($gallery->refresh())]);
     }
 }

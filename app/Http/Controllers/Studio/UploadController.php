@@ -15,6 +15,7 @@ use App\Models\Upload;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Response as Answer;
+use Throwable;
 
 /**
  * Files in parts, by the tus protocol 1.0 (https://tus.io/protocols/resumable-upload): a lost
@@ -39,9 +40,13 @@ final readonly class UploadController
         return new Response('', 201, [...self::VERSION, 'Location' => "/studio/api/uploads/{$upload->id}", 'Upload-Offset' => '0']);
     }
 
-    public function show(Request $request, string $upload): Response
+    /** Where the last part was taken in and nobody was told, it is finished now. */
+    public function show(Request $request, string $upload, FinishUpload $finish): Response
     {
         $own = $this->own($request, $upload);
+        if ($own->outcome === null && $this->parts->received($own) === $own->bytes) {
+            rescue(static fn () => $finish->handle($own), report: static fn (Throwable $fault): bool => ! $fault instanceof IntakeException);
+        }
 
         return new Response('', 200, [...self::VERSION, 'Upload-Offset' => (string) $this->parts->received($own), 'Upload-Length' => (string) $own->bytes]);
     }

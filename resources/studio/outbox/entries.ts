@@ -1,0 +1,88 @@
+import type { Change, Item, Recipe, TidyPart, WordChange } from '../api/types';
+
+/** What is changed: a gallery, or a picture of the store for every place that shows it. */
+export type Place = `gallery:${string}` | `picture:${string}`;
+
+/** A change that the server does not have for certain yet. */
+export interface Entry {
+    key: string;
+    place: Place;
+    /** Of a gallery. */
+    change?: Change;
+    /** Of a picture: what PATCH takes. */
+    part?: PicturePart;
+    /** Of a gallery: the version that was seen when the change was made. */
+    version: number;
+    /** Versions since that this window made itself. */
+    own: number[];
+    /** Of words: whose they are, so that they can be offered where that is gone. */
+    of?: { name: string; picture: string | null };
+    /** When it may go, in ms since 1970: what is being typed waits for a pause. */
+    due: number;
+}
+
+export interface PicturePart {
+    words?: WordChange;
+    keywords?: string;
+    recipe?: Recipe;
+    /** On the picture as it will be seen. */
+    focal?: [number, number];
+}
+
+/** One entry in place of two, where the later says the same thing anew; null where they are two. */
+export function joined(earlier: Entry, later: Entry): Entry | null {
+    if (earlier.place !== later.place) return null;
+    if (earlier.part && later.part) {
+        return { ...earlier, part: { ...earlier.part, ...later.part, words: { ...earlier.part.words, ...later.part.words } }, due: later.due };
+    }
+    if (earlier.change?.kind === 'tidy' && later.change?.kind === 'tidy') {
+        return covers(later.change.pictures, earlier.change.pictures) ? { ...earlier, change: later.change, due: later.due } : null;
+    }
+    if (!earlier.change || !later.change || pathsOf(earlier.change).join() !== pathsOf(later.change).join()) return null;
+    return { ...earlier, change: later.change, due: later.due };
+}
+
+/** What a change sets, where setting it again makes the earlier one void; empty where every one counts. */
+function pathsOf(change: Change): string[] {
+    switch (change.kind) {
+        case 'words':
+            return Object.entries(change.words).flatMap(([item, words]) => Object.keys(words).map((field) => `${item}.${field}`));
+        case 'about':
+            return Object.keys(change.about as Record<string, unknown>);
+        case 'design':
+            return leaves(change.design);
+        case 'text':
+            return [`text.${change.item}`];
+        default:
+            return [Math.random().toString()];
+    }
+}
+
+/** Whether the one says all anew that the other says of the very same pictures. */
+function covers(one: Record<string, TidyPart>, other: Record<string, TidyPart>): boolean {
+    return (
+        Object.keys(one).join() === Object.keys(other).join() &&
+        Object.entries(other).every(([picture, part]) => Object.keys(part).every((key) => key in (one[picture] ?? {})))
+    );
+}
+
+function leaves(part: object, path = ''): string[] {
+    return Object.entries(part as Record<string, unknown>).flatMap(([key, value]) =>
+        typeof value === 'object' && value !== null ? leaves(value, `${path}.${key}`) : [`${path}.${key}`],
+    );
+}
+
+/** The words that a person typed in a change, to be offered where they cannot be kept. */
+export function typedIn({ change, part }: Entry): string[] {
+    const words = change?.kind === 'words' ? Object.values(change.words) : part?.words ? [part.words] : [];
+    const texts = words.flatMap((one) => Object.values(one)).filter((text): text is string => typeof text === 'string' && text !== '');
+    if (change?.kind === 'text') texts.push(change.text.replace(/<[^>]+>/g, ' ').trim());
+    return texts;
+}
+
+/** Whose words a change is about, where it is about one item. */
+export function subjectOf(change: Change | undefined, items: readonly Item[]): Entry['of'] {
+    const [id, second] = change?.kind === 'words' ? Object.keys(change.words) : change?.kind === 'text' ? [change.item] : [];
+    const item = second === undefined ? items.find((one) => one.id === id) : undefined;
+    return item && { name: item.words.title || item.picture?.name || 'the text', picture: item.picture?.id ?? null };
+}

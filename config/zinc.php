@@ -15,6 +15,10 @@ return [
         'zip_growth' => 100,
         // Of one picture, in megapixels of its header.
         'megapixels' => 120,
+        // Of one that moves and is to move for visitors: the file, its pictures, and megapixels of all of them together.
+        'moving_bytes' => 10 * 1024 * 1024,
+        'moving_pictures' => 300,
+        'moving_megapixels' => 120,
         // Of one process of the imaging library.
         'seconds' => 60,
         'memory_bytes' => 3 * 1024 ** 3,

@@ -33,7 +33,7 @@ final readonly class MakePlannedRenditions
     {
         $missing = $this->missing($picture, $this->plans($picture));
         $made = $missing === [] ? [] : $this->maker->make(
-            new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $picture->recipe()),
+            new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $picture->recipe(), $picture->is_moving),
             $missing,
             $this->disks->disk('renditions'),
             $picture->renditionFolder(),

@@ -73,11 +73,11 @@ final readonly class TidyPictures
      */
     public function files(Picture $picture, Recipe $recipe): TidiedFiles
     {
-        $source = new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $recipe);
+        $source = new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), $recipe, $picture->is_moving);
         $size = $source->size();
         $key = Picture::keyFor($picture->hash, $recipe);
         $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
-        [$bytes, $raster] = $this->look->take($source, $first, $this->disks->disk('renditions'), Picture::folderOf($key));
+        [$bytes, $raster, $shows] = $this->look->take($source, $first, $this->disks->disk('renditions'), Picture::folderOf($key));
         $palette = Palette::of($raster);
 
         return new TidiedFiles($recipe, [
@@ -86,6 +86,7 @@ final readonly class TidyPictures
             'width' => $size->width, 'height' => $size->height, 'shape' => Shape::of($size)->value,
             'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
             'renditions' => [$first->fileName() => $bytes],
+            'has_alpha' => $shows,
             'state' => PictureState::Preparing,
         ]);
     }

@@ -31,10 +31,32 @@ final readonly class BaseMaker
         $base = "{$folder}/base.tif";
         $scale = min(1.0, $width / $source->size()->width);
         $wanted = max(1, (int) ceil($source->upright->width * $scale));
-        $this->decode($source->path, $base, $wanted);
+        $this->decode(self::isInFourInks($source->path) ? $this->onScreen($source->path, "{$folder}/screen.tif") : $source->path, $base, $wanted);
         $seen = min($wanted, $source->upright->width);
 
         return $this->tidier->tidied($base, Size::of($seen, $source->upright->heightFor($seen)), $source->recipe, $folder, '.tif');
+    }
+
+    /** Whether it is written for a press, in cyan, magenta, yellow and black: only JPEG does that. */
+    private static function isInFourInks(string $path): bool
+    {
+        $about = @getimagesize($path);
+
+        return $about !== false && $about[2] === IMAGETYPE_JPEG && ($about['channels'] ?? 3) === 4;
+    }
+
+    /**
+     * By the profile that the file brings along; by a common one of presses where it brings none.
+     *
+     * @return string path of the outcome
+     *
+     * @throws ImagingException when the file cannot be read to its end
+     */
+    private function onScreen(string $path, string $outcome): string
+    {
+        $this->tools->run('vips', ['icc_transform', $path, $outcome, 'srgb', '--embedded', '--input-profile', 'cmyk']);
+
+        return $outcome;
     }
 
     /**

@@ -17,7 +17,7 @@ final readonly class FirstLook
 
     /**
      * @param  string  $folder  on the disk of renditions
-     * @return array{int, Raster} bytes of the rendition, and the raster
+     * @return array{int, Raster, bool} bytes of the rendition, the raster, and whether something shows through
      *
      * @throws ImagingException when the file cannot be read to its end
      */
@@ -28,15 +28,31 @@ final readonly class FirstLook
 
         return WorkFolder::in($target, function (string $work) use ($source, $first, $target): array {
             $base = $this->base->make($source, $first->width, $work);
-            $this->tools->light()->runAll([
-                $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
+            ($source->moves() ? $this->tools : $this->tools->light())->runAll([
+                $source->moves() ? $this->maker->moving($source->path, $first, "{$work}/{$first->fileName()}") : $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
                 RasterMaker::command($base, "{$work}/raster.ppm"),
             ]);
             $raster = PortablePixmap::read("{$work}/raster.ppm");
             $bytes = (int) filesize("{$work}/{$first->fileName()}");
             rename("{$work}/{$first->fileName()}", "{$target}/{$first->fileName()}");
 
-            return [$bytes, $raster];
+            return [$bytes, $raster, $this->showsThrough($base, $work)];
         });
+    }
+
+    /**
+     * An alpha channel that is opaque everywhere is none.
+     *
+     * @throws ImagingException when the file cannot be read
+     */
+    private function showsThrough(string $base, string $work): bool
+    {
+        $bands = (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $base]));
+        if ($bands !== 2 && $bands !== 4) {
+            return false;
+        }
+        $this->tools->light()->run('vips', ['extract_band', $base, "{$work}/alpha.v", (string) ($bands - 1)]);
+
+        return (float) $this->tools->light()->run('vips', ['min', "{$work}/alpha.v"]) < 255.0;
     }
 }

@@ -14,8 +14,9 @@ final readonly class Header
      * @param  int  $width  px as stored
      * @param  int  $height  px as stored
      * @param  int  $orientation  EXIF, 1 to 8
+     * @param  int  $pages  pictures that are shown one after the other; 1 where it does not move
      */
-    private function __construct(private int $width, private int $height, private int $orientation)
+    private function __construct(private int $width, private int $height, private int $orientation, private int $pages)
     {
     }
 
@@ -35,12 +36,18 @@ final readonly class Header
             throw ImagingException::refused('vipsheader', 'no width and height');
         }
 
-        return new self($width, $height, (int) ($fields['orientation'] ?? 1));
+        return new self($width, $height, (int) ($fields['orientation'] ?? 1), max(1, (int) ($fields['n-pages'] ?? 1)));
     }
 
     public function megapixels(): float
     {
         return $this->width * $this->height / 1_000_000;
+    }
+
+    /** Pictures that are shown one after the other. */
+    public function pages(): int
+    {
+        return $this->pages;
     }
 
     /** px as it is seen, once turned upright. */

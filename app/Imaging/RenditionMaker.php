@@ -33,10 +33,9 @@ final readonly class RenditionMaker
         return WorkFolder::in($target, function (string $work) use ($source, $renditions, $target): array {
             $widest = max(array_map(static fn (Rendition $rendition): int => $rendition->width, $renditions));
             $base = $this->base->make($source, $widest, $work);
-            $this->tools->light()->runAll(array_map(
-                fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"),
-                $this->longestFirst($renditions),
-            ));
+            [$moving, $still] = $this->parted($source, $this->longestFirst($renditions));
+            $this->tools->light()->runAll(array_map(fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"), $still));
+            $this->tools->runAll(array_map(fn (Rendition $rendition): array => $this->moving($source->path, $rendition, "{$work}/{$rendition->fileName()}"), $moving));
 
             return $this->moved($renditions, $work, $target);
         });
@@ -50,6 +49,29 @@ final readonly class RenditionMaker
     public function command(string $base, Rendition $rendition, string $path): array
     {
         return ['vipsthumbnail', [$base, '-s', $rendition->width.'x'.BaseMaker::ANY_HEIGHT.'>', '-o', $path.$this->options($rendition->format)]];
+    }
+
+    /**
+     * How one that moves is made: all pictures of the original, each made smaller.
+     *
+     * @return array{string, list<string>} tool and arguments
+     */
+    public function moving(string $original, Rendition $rendition, string $path): array
+    {
+        return ['vips', ['thumbnail', "{$original}[n=-1]", $path.$this->options($rendition->format), (string) $rendition->width, '--height', (string) BaseMaker::ANY_HEIGHT, '--size', 'down']];
+    }
+
+    /**
+     * Formats that can move, and those that show the first picture.
+     *
+     * @param  list<Rendition>  $renditions
+     * @return array{list<Rendition>, list<Rendition>}
+     */
+    private function parted(Source $source, array $renditions): array
+    {
+        $moves = static fn (Rendition $rendition): bool => $source->moves() && $rendition->format === Format::WebP;
+
+        return [array_values(array_filter($renditions, $moves)), array_values(array_filter($renditions, static fn (Rendition $rendition): bool => ! $moves($rendition)))];
     }
 
     private function options(Format $format): string

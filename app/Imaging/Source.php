@@ -7,11 +7,16 @@ namespace App\Imaging;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
 
-/** A picture file, its size once turned upright, and how it is to be tidied. */
+/** A picture file, its size once turned upright, and how it is to be tidied. Only one that is not tidied moves. */
 final readonly class Source
 {
-    public function __construct(public string $path, public Size $upright, public Recipe $recipe)
+    public function __construct(public string $path, public Size $upright, public Recipe $recipe, private bool $isMoving = false)
     {
+    }
+
+    public function moves(): bool
+    {
+        return $this->isMoving && $this->recipe->isPlain();
     }
 
     /** The size that comes of it, before it is made smaller. */

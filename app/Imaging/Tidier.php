@@ -24,7 +24,8 @@ final readonly class Tidier
      */
     public function tidied(string $path, Size $size, Recipe $recipe, string $folder, string $ending): string
     {
-        $steps = [...self::shaping($recipe, $size), ...self::lighting($recipe)];
+        $lit = self::lighting($recipe);
+        $steps = [...self::shaping($recipe, $size), ...($lit === [] ? [] : self::onColours($lit, (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $path]))))];
         foreach ($steps as $i => [$operation, $arguments]) {
             $last = $i === count($steps) - 1;
             $outcome = "{$folder}/tidied-{$i}".($last ? $ending : '.tif');
@@ -57,13 +58,31 @@ final readonly class Tidier
     }
 
     /**
-     * @return list<array{string, list<string>}> operation, its arguments
+     * @return array{float, float}|array{} a and b of a·v + b; none where all stays
      */
     private static function lighting(Recipe $recipe): array
     {
-        [$a, $b] = $recipe->light();
+        $line = $recipe->light();
 
-        return $a === 1.0 && $b === 0.0 ? [] : [['linear', [' '.self::number($a), ' '.self::number($b), '--uchar']]];
+        return $line === [1.0, 0.0] ? [] : $line;
+    }
+
+    /**
+     * What shows through stays as it is.
+     *
+     * @param  array{float, float}  $line  a and b of a·v + b
+     * @return list<array{string, list<string>}> operation, its arguments
+     */
+    private static function onColours(array $line, int $bands): array
+    {
+        [$a, $b] = array_map(self::number(...), $line);
+        $colours = $bands === 2 || $bands === 4 ? $bands - 1 : $bands;
+
+        return [['linear', [
+            ' '.implode(' ', [...array_fill(0, $colours, $a), ...array_fill(0, $bands - $colours, '1')]),
+            ' '.implode(' ', [...array_fill(0, $colours, $b), ...array_fill(0, $bands - $colours, '0')]),
+            '--uchar',
+        ]]];
     }
 
     private static function number(float $value): string

@@ -42,7 +42,7 @@ final readonly class TakeIn
             'hash' => $hash, 'name' => $name, 'media_type' => $type->value, 'bytes' => (int) filesize($path), 'source' => $from->source, 'licence' => $from->licence,
         ]);
         $taken = $type->isVideo() ? $this->videos : $this->pictures;
-        $taken->prepare($picture, $path, $from);
+        $told = $taken->prepare($picture, $path, $from);
         $this->originals->keep($picture, $path);
         try {
             $this->database->transaction(static function () use ($picture, $taken): void {
@@ -55,7 +55,7 @@ final readonly class TakeIn
         }
         $taken->finish($picture);
 
-        return new TakenIn($picture, false, $this->notice($picture, $type));
+        return new TakenIn($picture, false, $this->notice($picture, $type, $told));
     }
 
     /**
@@ -79,14 +79,19 @@ final readonly class TakeIn
         return $type;
     }
 
-    private function notice(Picture $picture, FileType $type): ?string
+    /**
+     * @param  list<string>  $told  of the picture itself
+     */
+    private function notice(Picture $picture, FileType $type, array $told): ?string
     {
-        if (! $type->fits($picture->name)) {
-            return "“{$picture->name}” is really a {$type->label()} file and was taken as one.";
-        }
         $alike = $this->lookAlikes->find($picture);
+        $all = array_filter([
+            $type->fits($picture->name) ? null : "“{$picture->name}” is really a {$type->label()} file and was taken as one.",
+            ...$told,
+            $alike === null ? null : "“{$picture->name}” looks much like “{$alike->name}”; keep the better one.",
+        ]);
 
-        return $alike === null ? null : "“{$picture->name}” looks much like “{$alike->name}”; keep the better one.";
+        return $all === [] ? null : implode(' ', $all);
     }
 
     private function known(Picture $picture, string $name): TakenIn

@@ -21,6 +21,7 @@ use ZincPane\Core\Colour\Raster;
 use ZincPane\Core\Cropping\FocalFinder;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Gallery\WordField;
 use ZincPane\Core\Geometry\Shape;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
@@ -40,18 +41,26 @@ final readonly class TakeInPicture
         private Factory $disks,
         private Repository $config,
         private Workshop $workshop,
+        private Moving $moving,
     ) {
     }
 
     /**
      * Fills in all that is to be known of a picture.
      *
+     * @return list<string> what is to be told of it
+     *
      * @throws IntakeException when it is damaged or too large; nothing of it is left
      */
-    public function prepare(Picture $picture, string $path, Provenance $from): void
+    public function prepare(Picture $picture, string $path, Provenance $from): array
     {
-        $size = $this->size($path, $picture->name);
+        $header = $this->header($path, $picture->name);
+        $size = Size::of($header->seenWidth(), $header->seenHeight());
+        $type = FileType::from($picture->media_type);
+        $moves = $this->moving->is($type, $path, $header);
+        $still = $moves ? $this->moving->whyStill($type, $picture->bytes, $header) : null;
         $picture->fill([
+            'is_moving' => $moves && $still === null,
             'kind' => PictureKind::Picture,
             'rendition_key' => Picture::keyFor($picture->hash, Recipe::plain()),
             'width' => $size->width, 'height' => $size->height,
@@ -67,7 +76,22 @@ final readonly class TakeInPicture
             'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
             'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
         ]);
-        $this->words->fill($picture, $this->facts->read($path), $from);
+        $facts = $this->facts->read($path);
+        $this->words->fill($picture, $facts, $from);
+
+        return array_values(array_filter([
+            $still === null ? null : "“{$picture->name}” moves, but is taken as a still: {$still}.",
+            $picture->is_moving ? "“{$picture->name}” moves, and visitors see it move." : null,
+            ...array_map(static fn (string $field, int $length): string => self::cut($picture->name, $field, $length), array_keys($facts->cut), $facts->cut),
+        ]));
+    }
+
+    private static function cut(string $name, string $field, int $length): string
+    {
+        $word = WordField::from($field);
+        $where = $word === WordField::Caption ? '; the whole of it is the description' : '';
+
+        return 'The '.$word->label()." in “{$name}” has {$length} characters, of which {$word->longest()} are taken{$where}.";
     }
 
     /** What else is stored of it, in the transaction that stores it. */
@@ -84,7 +108,7 @@ final readonly class TakeInPicture
     /**
      * @throws IntakeException
      */
-    private function size(string $path, string $name): Size
+    private function header(string $path, string $name): Header
     {
         try {
             $header = Header::of($this->tools, $path);
@@ -96,7 +120,7 @@ final readonly class TakeInPicture
             throw IntakeException::tooManyPixels($name, $header->megapixels(), $limit);
         }
 
-        return Size::of($header->seenWidth(), $header->seenHeight());
+        return $header;
     }
 
     /**
@@ -106,7 +130,7 @@ final readonly class TakeInPicture
     {
         $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
         try {
-            [$bytes, $raster] = $this->look->take(new Source($path, $size, Recipe::plain()), $first, $this->disks->disk('renditions'), $picture->renditionFolder());
+            [$bytes, $raster, $picture->has_alpha] = $this->look->take(new Source($path, $size, Recipe::plain(), $picture->is_moving), $first, $this->disks->disk('renditions'), $picture->renditionFolder());
         } catch (ImagingException $exception) {
             $this->disks->disk('renditions')->deleteDirectory($picture->renditionFolder());
             throw IntakeException::damaged($picture->name, $exception);

@@ -20,9 +20,11 @@ final readonly class TakeInVideo
     }
 
     /**
+     * @return list<string> what is to be told of it
+     *
      * @throws IntakeException when it has no size that can be read
      */
-    public function prepare(Picture $picture, string $path, Provenance $from): void
+    public function prepare(Picture $picture, string $path, Provenance $from): array
     {
         $facts = $this->facts->read($path);
         if ($facts->size === null) {
@@ -39,6 +41,8 @@ final readonly class TakeInVideo
             'state' => PictureState::Ready,
         ]);
         $this->words->fill($picture, $facts, $from);
+
+        return [];
     }
 
     public function record(Picture $picture): void

@@ -59,6 +59,8 @@ use ZincPane\Core\Tidying\Recipe;
  * @property PictureState $state
  * @property ?string $failure
  * @property array<string, int> $renditions bytes by file name
+ * @property bool $has_alpha something shows through it
+ * @property bool $is_moving visitors see it move
  * @property ?Carbon $binned_at
  * @property Carbon $created_at
  * @property Carbon $updated_at
@@ -80,13 +82,13 @@ final class Picture extends Model
     protected $attributes = [
         'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '',
         'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload',
-        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null,
+        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'has_alpha' => false, 'is_moving' => false,
     ];
 
     protected function casts(): array
     {
         return [
-            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean',
+            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean',
             'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'binned_at' => 'datetime', 'seconds' => 'float',
         ];
     }

@@ -10,6 +10,7 @@ use App\Models\Site;
 use App\Publishing\Drafts;
 use App\Publishing\Painter;
 use App\Publishing\PendingChanges;
+use Illuminate\Cache\Repository as Cache;
 use ZincPane\Core\Edition\FrozenGallery;
 
 /** The list of galleries: each drawn by its own layout in small. */
@@ -23,22 +24,42 @@ final readonly class GalleryCards
     /** px between albums. */
     private const BETWEEN = 40;
 
-    public function __construct(private Painter $painter)
+    public function __construct(private Painter $painter, private CardMarks $marks, private Cache $cache)
     {
     }
 
     /**
+     * What did not change is drawn once.
+     *
      * @return list<array<string, mixed>> the newest change first
      */
     public function all(): array
     {
-        $galleries = Gallery::query()->with([Gallery::ITEMS, 'panes.page', 'edition'])->latest('updated_at')->latest('id')->get();
+        $galleries = Gallery::query()->latest('updated_at')->latest('id')->get()->keyBy('id');
         if ($galleries->isEmpty()) {
             return [];
         }
         $site = Site::whole();
+        $marks = $this->marks->of($galleries, $site);
+        $known = $this->cache->many(array_map(self::key(...), array_keys($marks)));
+        $cards = [];
+        foreach ($galleries as $id => $gallery) {
+            $card = $known[self::key($id)];
+            if ($marks[$id] === null || ! is_array($card) || ($card['mark'] ?? null) !== $marks[$id] || ! is_array($card['card'] ?? null)) {
+                $card = ['mark' => $marks[$id], 'card' => $this->card($gallery->load(Gallery::ITEMS, 'panes.page', 'edition:id,gallery_id,version,created_at'), $site)];
+                $marks[$id] === null ?: $this->cache->forever(self::key($id), $card);
+            }
+            /** @var array<string, mixed> $shown */
+            $shown = $card['card'];
+            $cards[] = $shown;
+        }
 
-        return array_values($galleries->map(fn (Gallery $gallery): array => $this->card($gallery, $site))->all());
+        return $cards;
+    }
+
+    private static function key(string $galleryId): string
+    {
+        return "card:{$galleryId}";
     }
 
     /**

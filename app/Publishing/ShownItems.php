@@ -25,7 +25,7 @@ final class ShownItems
         }
         $video = $picture->kind === PictureKind::Video ? new ShownVideo($picture->address().'/'.$picture->videoFile(), $picture->media_type) : null;
 
-        return new ShownPicture($face->size(), $face->focal(), $words, $face->address(), array_values($made), $video, $face->ownColour());
+        return new ShownPicture($face->size(), $face->focal(), $words, $face->address(), array_values($made), $video, $face->has_alpha ? null : $face->ownColour(), $face->has_alpha, $face->is_moving && $face->recipe === []);
     }
 
     public static function text(string $cleaned, Words $words): ShownText

@@ -78,8 +78,10 @@ final readonly class Tidy implements Joining
     {
         $touches = [];
         foreach ($this->pictures as $id => $part) {
+            // A point told on the picture as it is seen means another place once that is turned or cropped otherwise.
+            $part += isset($part['focal']) ? array_fill_keys(['turn', 'straighten', 'crop'], null) : [];
             foreach (array_keys($part) as $key) {
-                $touches[] = "pictures.{$id}.".(in_array($key, ['focal', 'point', 'chosen'], true) ? 'focal' : $key);
+                $touches[] = "pictures.{$id}.".(in_array($key, ['point', 'chosen'], true) ? 'focal' : $key);
             }
         }
 

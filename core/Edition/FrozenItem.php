@@ -29,6 +29,8 @@ final class FrozenItem
                 'address' => $item->address,
                 'renditions' => array_map(static fn (Rendition $rendition): string => $rendition->fileName(), $item->renditions),
                 'colour' => $item->colour,
+                ...($item->hasAlpha ? ['alpha' => true] : []),
+                ...($item->moves ? ['moves' => true] : []),
                 'video' => $item->video === null ? null : [$item->video->address, $item->video->mediaType],
             ],
             default => throw EditionException::cannotBeFrozen($item),
@@ -45,7 +47,7 @@ final class FrozenItem
             return new ShownText(CleanHtml::cleanedBefore($frozen['text']), Words::fromArray($frozen['words']));
         }
 
-        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, colour?: ?string, video: ?array{string, string}} $frozen */
+        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, colour?: ?string, alpha?: bool, moves?: bool, video: ?array{string, string}} $frozen */
         return new ShownPicture(
             Size::of(...$frozen['size']),
             FocalPoint::of(...$frozen['focal']),
@@ -54,6 +56,8 @@ final class FrozenItem
             array_map(self::rendition(...), $frozen['renditions']),
             $frozen['video'] === null ? null : new ShownVideo(...$frozen['video']),
             $frozen['colour'] ?? null,
+            $frozen['alpha'] ?? false,
+            $frozen['moves'] ?? false,
         );
     }
 

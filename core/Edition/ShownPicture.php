@@ -19,7 +19,9 @@ final readonly class ShownPicture implements Shown
      * @param  string  $address  of its folder of renditions, without a closing slash
      * @param  list<Rendition>  $renditions  that exist
      * @param  ?ShownVideo  $video  that a click plays
-     * @param  ?string  $colour  its own, as "#8090a0", shown while it loads
+     * @param  ?string  $colour  its own, as "#8090a0", shown while it loads; none where something shows through it
+     * @param  bool  $hasAlpha  something shows through it
+     * @param  bool  $moves  its WebP files do
      */
     public function __construct(
         public Size $size,
@@ -29,6 +31,8 @@ final readonly class ShownPicture implements Shown
         public array $renditions,
         public ?ShownVideo $video = null,
         public ?string $colour = null,
+        public bool $hasAlpha = false,
+        public bool $moves = false,
     ) {
     }
 

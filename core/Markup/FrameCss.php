@@ -66,7 +66,9 @@ final readonly class FrameCss
             .'{s} .zp-tiles{display:grid;gap:{gap}px;align-items:start;list-style:none;width:auto;'.self::PLAIN.'}'
             .'{s} li{display:block;'.self::PLAIN.'{framed}}'
             .'{s} li::before{content:none}'
-            .'{s} li>:first-child{aspect-ratio:var(--r{shared});height:var(--h,auto);background:{behind}}'
+            .'{s} li>:first-child{aspect-ratio:var(--r{shared});height:var(--h,auto)'
+            // A picture's own colour while it loads, where it covers all of it once it has: nothing is left beside or behind a picture.
+            .($covers ? ';background:var(--c,transparent)}' : '}')
             .'{s} li>a,{s} li picture{display:block;width:100%;'.self::PLAIN.';text-decoration:none}'
             .'{s} li picture{height:100%}'
             .'{s} li a:focus-visible{outline:3px solid Highlight;outline-offset:2px}'
@@ -76,8 +78,6 @@ final readonly class FrameCss
                 'framed' => $this->frame->inset > 0.0 ? Css::of(';box-sizing:border-box;padding:{inset}px', ['inset' => $this->frame->inset]) : Css::none(),
                 'shared' => $shared === null ? Css::none() : Css::of(',{r}', ['r' => Css::number($shared->value, 5)]),
                 'fit' => Css::of($covers ? 'cover' : 'contain'),
-                // A picture's own colour while it loads; around one that stands whole in its tile, a breath of it.
-                'behind' => Css::of($covers ? 'var(--c,transparent)' : 'color-mix(in srgb,var(--c,transparent) 18%,transparent)'),
             ],
         );
     }

@@ -7,6 +7,7 @@ namespace ZincPane\Core\Markup;
 use ZincPane\Core\Design\InitialView;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Geometry\WidthBand;
@@ -70,6 +71,7 @@ final readonly class SectionCss
     private function shapes(TileRules $rules): void
     {
         $shared = $this->layout->sharedShape()?->ratio;
+        $covers = $this->layout->objectFitInForce() === ObjectFit::Cover;
         foreach ($this->items as $i => $item) {
             if ($shared === null) {
                 $rules->add($i, Css::of('--r:{r}', ['r' => $item->ratio()->value]));
@@ -77,7 +79,7 @@ final readonly class SectionCss
                 $at = ObjectPosition::of($item, $shared, $this->layout->objectFitInForce());
                 $at === null ?: $rules->add($i, Css::of('--at:{at}', ['at' => $at]));
             }
-            if ($item instanceof ShownPicture && $item->colour !== null) {
+            if ($covers && $item instanceof ShownPicture && $item->colour !== null) {
                 $rules->add($i, Css::of('--c:{colour}', ['colour' => Css::colour($item->colour)]));
             }
         }

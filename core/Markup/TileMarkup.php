@@ -81,6 +81,7 @@ final class TileMarkup
             'data-about' => self::orNone($words->description),
             'data-credit' => self::orNone($words->credit),
             'data-link' => self::orNone($words->link),
+            'data-clear' => $picture->hasAlpha,
         ];
         $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes));
 
@@ -115,20 +116,33 @@ final class TileMarkup
         $told = $lazy && $this->mayMeasure ? 'auto, '.$sizes : $sizes;
 
         return Element::of('picture')->add(
-            Element::of('source', [
+            ...$this->still($picture, $told),
+            ...[Element::of('source', [
                 'type' => Format::WebP->mediaType(),
                 'srcset' => $this->sourceSet($picture, Format::WebP),
                 'sizes' => $told,
             ]),
-            Element::of('img', [
-                'src' => $this->addresses->of($picture->addressOf($this->smallestJpeg($picture))),
-                'width' => $picture->size->width,
-                'height' => $picture->size->height,
-                'alt' => $picture->words->decorative ? '' : self::altOf($picture->words),
-                'loading' => $lazy ? 'lazy' : null,
-                'decoding' => 'async',
-            ]),
+                Element::of('img', [
+                    'src' => $this->addresses->of($picture->addressOf($this->smallestJpeg($picture))),
+                    'width' => $picture->size->width,
+                    'height' => $picture->size->height,
+                    'alt' => $picture->words->decorative ? '' : self::altOf($picture->words),
+                    'loading' => $lazy ? 'lazy' : null,
+                    'decoding' => 'async',
+                ])],
         );
+    }
+
+    /**
+     * Of one that moves, what those see who asked for less motion.
+     *
+     * @return list<Element>
+     */
+    private function still(ShownPicture $picture, string $sizes): array
+    {
+        return $picture->moves ? [Element::of('source', [
+            'media' => '(prefers-reduced-motion: reduce)', 'type' => Format::Jpeg->mediaType(), 'srcset' => $this->sourceSet($picture, Format::Jpeg), 'sizes' => $sizes,
+        ])] : [];
     }
 
     private function smallestJpeg(ShownPicture $picture): Rendition

@@ -60,12 +60,13 @@ final class CsvRows
         $unknown = array_values(array_filter($columns, static fn (string $name): bool => $name !== '' && ! in_array($name, self::columns(), true)));
         $problems = $unknown === [] ? [] : [['line' => $line, 'says' => 'Not read, for there is no such word: '.implode(', ', $unknown).'.']];
         $words = [];
+        $places = ['id' => self::places($items, 'id'), 'file' => self::places($items, 'file')];
         foreach ($rows as $line => $cells) {
             if (implode('', $cells) === '') {
                 continue;
             }
             try {
-                [$id, $changed] = self::row($columns, $cells, $items);
+                [$id, $changed] = self::row($columns, $cells, $items, $places);
                 if (isset($words[$id])) {
                     throw CsvException::twice($id);
                 }
@@ -92,12 +93,13 @@ final class CsvRows
      * @param  list<string>  $columns
      * @param  list<string>  $cells
      * @param  list<array{id: string, file: string, words: Words}>  $items
+     * @param  array{id: array<string, list<int>>, file: array<string, list<int>>}  $places
      * @return array{string, array<string, string|bool|null>} the item, and the words that differ from its own
      *
      * @throws CsvException when the row fits no item, or has more cells than there are columns
      * @throws ChangeException when a word cannot be
      */
-    private static function row(array $columns, array $cells, array $items): array
+    private static function row(array $columns, array $cells, array $items, array $places): array
     {
         if (count($cells) > count($columns)) {
             throw CsvException::tooManyCells(count($cells), count($columns));
@@ -108,7 +110,7 @@ final class CsvRows
                 $given[$column] = CsvCell::in($cells[$i]);
             }
         }
-        $item = self::itemOf($given, $items);
+        $item = $items[self::placeOf($given, $places)];
         $told = [];
         foreach (WordField::cases() as $field) {
             if (isset($given[$field->value])) {
@@ -127,22 +129,36 @@ final class CsvRows
 
     /**
      * @param  array<string, string>  $given
-     * @param  list<array{id: string, file: string, words: Words}>  $items
-     * @return array{id: string, file: string, words: Words}
+     * @param  array{id: array<string, list<int>>, file: array<string, list<int>>}  $places
      *
      * @throws CsvException when the row fits none, or several
      */
-    private static function itemOf(array $given, array $items): array
+    private static function placeOf(array $given, array $places): int
     {
         $key = isset($given[self::ID]) && $given[self::ID] !== '' ? 'id' : 'file';
         $wanted = $given[$key === 'id' ? self::ID : self::FILE] ?? '';
-        $fitting = array_values(array_filter($items, static fn (array $item): bool => $item[$key] === $wanted));
+        $fitting = $places[$key][$wanted] ?? [];
 
         return match (count($fitting)) {
             0 => throw CsvException::noSuchPicture($wanted),
             1 => $fitting[0],
             default => throw CsvException::severalPictures($wanted, count($fitting)),
         };
+    }
+
+    /**
+     * @param  list<array{id: string, file: string, words: Words}>  $items
+     * @param  'id'|'file'  $key
+     * @return array<string, list<int>> places by what is under the key
+     */
+    private static function places(array $items, string $key): array
+    {
+        $places = [];
+        foreach ($items as $place => $item) {
+            $places[$item[$key]][] = $place;
+        }
+
+        return $places;
     }
 
     /**

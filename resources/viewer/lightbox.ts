@@ -3,7 +3,7 @@ import type { Slide } from './slides';
 import { LIGHTBOX } from './styles';
 
 const ARROW = '<svg viewBox="0 0 24 24" aria-hidden="true"><path d="';
-const MARKUP = `<dialog aria-label="Picture viewer"><div class="stage"><picture><source type="image/webp"><img alt=""></picture><video controls playsinline></video><div class="text" tabindex="0"></div></div><div class="words"><b></b><span></span><i></i></div><p class="count" aria-live="polite"></p><button type="button" class="previous" aria-label="Previous picture">${ARROW}M15 4 7 12l8 8"/></svg></button><button type="button" class="next" aria-label="Next picture">${ARROW}m9 4 8 8-8 8"/></svg></button><button type="button" class="close" aria-label="Close">${ARROW}M5 5l14 14M19 5 5 19"/></svg></button></dialog>`;
+const MARKUP = `<dialog aria-label="Picture viewer"><div class="stage"><picture><source type="image/webp"><img alt=""></picture><video controls playsinline></video><div class="text" tabindex="0"></div></div><div class="words"><b></b><span></span><i></i><a></a></div><p class="count" aria-live="polite"></p><button type="button" class="previous" aria-label="Previous picture">${ARROW}M15 4 7 12l8 8"/></svg></button><button type="button" class="next" aria-label="Next picture">${ARROW}m9 4 8 8-8 8"/></svg></button><button type="button" class="close" aria-label="Close">${ARROW}M5 5l14 14M19 5 5 19"/></svg></button></dialog>`;
 
 /** px kept free above and below a picture; only used to choose a file, not to lay out. */
 const AROUND = 120;
@@ -128,6 +128,7 @@ export class Lightbox extends HTMLElement {
         if (!slide) return;
         this.index = index;
         this.dialog.dataset['kind'] = slide.kind;
+        this.dialog.classList.toggle('clear', slide.clear);
         const video = this.inner<HTMLVideoElement>('video');
         video.pause();
         if (slide.kind === 'video') video.src = slide.href;
@@ -145,8 +146,20 @@ export class Lightbox extends HTMLElement {
         this.inner('.words b').textContent = slide.title;
         this.inner('.words span').textContent = slide.caption;
         this.inner('.words i').textContent = slide.credit;
+        this.showLink(slide.leads);
         this.inner('.count').textContent = `${index + 1} of ${this.slides.length}`;
         this.fetchNeighbours(sizes);
+    }
+
+    /** A place of the page itself is gone to at once; another page says where it is. */
+    private showLink(leads: string): void {
+        const link = this.inner<HTMLAnchorElement>('.words a');
+        link.hidden = leads === '';
+        link.href = leads;
+        link.textContent = leads === '' ? '' : leads.replace(/^(https?:\/\/|mailto:)/i, '').replace(/\/$/, '');
+        link.onclick = () => {
+            if (leads.startsWith('#')) this.leave();
+        };
     }
 
     private fetchNeighbours(sizes: string): void {

@@ -24,6 +24,10 @@ video{max-width:100%;max-height:100%}
 .text :is(p,ul){margin:0 0 1em}
 img{display:block;max-width:100%;max-height:100%;width:auto;height:auto;object-fit:contain;background:rgb(255 255 255/.06);user-select:none;-webkit-user-drag:none}
 .words{min-height:60px;max-width:min(70ch,100vw - 32px);margin:0 auto;padding:12px 16px 18px;text-align:center;overflow:auto;max-height:30dvh}
+dialog.clear img{background:#eef1f2}
+.words a{color:#fff;overflow-wrap:anywhere}
+.words a[hidden]{display:none}
+.words a:focus-visible{outline:3px solid #fff;outline-offset:2px}
 .words i{display:block;font-size:13px;font-style:normal;color:#b6c0c5}
 .words b{display:block;font-weight:600}
 .words span{display:block;color:#d3dade;white-space:pre-line}

@@ -18,13 +18,16 @@ use ZincPane\Core\Changes\RemoveItems;
 use ZincPane\Core\Changes\Reorder;
 use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Changes\Rewrite;
+use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
+use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Tidying\Tidied;
 
 covers(
     AddItems::class, ArrangeAlbums::class, ChangeAbout::class, Changes::class, Clash::class, FlagItems::class, Move::class, Redesign::class, RemoveItems::class,
-    Reorder::class, Reword::class, Rewrite::class, GalleryDocument::class, Item::class,
+    Reorder::class, Reword::class, Rewrite::class, Tidied::class, Tidy::class, GalleryDocument::class, Item::class,
 );
 
 /** Some of the items, at least one, in any order. */
@@ -44,7 +47,7 @@ function anyChange(GalleryDocument $gallery, Randomizer $dice): array
     $texts = array_values(array_filter($gallery->items, static fn (Item $item): bool => $item->text !== null));
     $word = [null, '', 'Ветер', '007', 'Two words'][$dice->getInt(0, 4)];
 
-    return match ($dice->getInt(0, 10)) {
+    return match ($dice->getInt(0, 11)) {
         0 => ['kind' => 'about', 'about' => [['title' => "Night {$dice->getInt(1, 9)}"], ['description' => "Long\nlines"], ['shows_title' => $flag], ['shows_description' => $flag]][$dice->getInt(0, 3)]],
         1, 2 => ['kind' => 'design', 'design' => ['layout' => array_intersect_key(anyLayout($dice), array_flip(array_slice($dice->shuffleArray(array_keys(anyLayout($dice))), 0, 2)))]],
         3 => ['kind' => 'words', 'words' => array_fill_keys($some, [['title', 'caption', 'alt', 'credit'][$dice->getInt(0, 3)] => $word])],
@@ -55,6 +58,10 @@ function anyChange(GalleryDocument $gallery, Randomizer $dice): array
         8 => $flag ? ['kind' => 'albums', 'albums' => ['list' => array_slice([['id' => 'A2', 'name' => 'Night'], ['id' => 'A1', 'name' => 'Dawn']], 0, $dice->getInt(0, 2)), 'view' => 'tabs']]
             : ['kind' => 'albums', 'of' => array_fill_keys($some, [null, $gallery->albums->list[0]->id ?? null, ($gallery->albums->list[1] ?? null)?->id][$dice->getInt(0, 2)])],
         9 => $texts === [] ? ['kind' => 'remove', 'items' => $some] : ['kind' => 'text', 'item' => $texts[0]->id, 'text' => "<p>{$dice->getInt(1, 9)}</p>"],
+        10 => ['kind' => 'tidy', 'pictures' => array_fill_keys(array_map(static fn (string $id): string => "picture-{$id}", $some), [
+            ['turn' => $dice->getInt(0, 3)], ['straighten' => $dice->getInt(-15, 15)], ['crop' => [null, ['left' => 0.25, 'top' => 0.1, 'width' => 0.5, 'height' => 0.75]][$dice->getInt(0, 1)]],
+            ['focal' => [$dice->getInt(0, 4) / 4, 0.5]], ['brightness' => $dice->getInt(-9, 9), 'contrast' => 5],
+        ][$dice->getInt(0, 4)])],
         default => ['kind' => 'remove', 'items' => $some],
     };
 }
@@ -142,6 +149,28 @@ it('joins steps of the same settings, which come to what the last one wants', fu
         ->and($gap->joinedTo(Changes::parse(['kind' => 'about', 'about' => ['title' => 'x']])))->toBeNull();
 });
 
+it('joins files that come together and words that are being typed, however they come', function (): void {
+    $dice = new Randomizer(new Mt19937(7));
+    for ($trial = 0; $trial < 100; $trial++) {
+        $before = galleryDocument();
+        $come = static fn (string $ids, string $batch): Joining => AddItems::inTurn(array_map(
+            static fn (string $id): array => [new Item($id, "picture-{$id}", ItemWords::none()), [null, $dice->getInt(0, 6)][$dice->getInt(0, 1)]], str_split($ids),
+        ))->ofBatch($batch);
+        [$first, $second] = [$come('uvw', 'one'), $come('xy', 'one')];
+        $one = $second->joinedTo($first);
+        $after = $second->appliedTo($first->appliedTo($before));
+        expect($one->appliedTo($before)->isSameAs($after))->toBeTrue()
+            ->and(writtenAndRead($one)->appliedTo($before)->isSameAs($after))->toBeTrue()
+            ->and($one->inverseFor($before)->appliedTo($after)->isSameAs($before))->toBeTrue()
+            ->and($second->joinedTo($come('z', 'two')))->toBeNull()->and($second->joinsLate())->toBeTrue();
+    }
+    $typed = static fn (array $words): Joining => Changes::parse(['kind' => 'words', 'words' => $words]);
+    expect($typed(['a' => ['title' => 'Kit']])->joinedTo($typed(['a' => ['title' => 'K']])))->not->toBeNull()
+        ->and($typed(['a' => ['title' => 'Kit']])->joinedTo($typed(['b' => ['title' => 'K']])))->toBeNull()
+        ->and($typed(['a' => ['title' => 'Kit']])->joinedTo($typed(['a' => ['alt' => 'K']])))->toBeNull()
+        ->and($typed(['a' => ['title' => 'K'], 'b' => ['title' => 'K']])->joinedTo($typed(['a' => ['title' => 'K'], 'b' => ['title' => 'K']])))->toBeNull();
+});
+
 it('is refused whole where it speaks of what is not there', function (array $said): void {
     expect(fn () => Changes::parse($said)->appliedTo(galleryDocument()))->toThrow(ChangeException::class);
 })->with([
@@ -162,5 +191,8 @@ it('is refused whole where it speaks of what is not there', function (array $sai
     'no text' => [['kind' => 'text', 'item' => 'f']],
     'no title' => [['kind' => 'about', 'about' => ['title' => '  ']]],
     'nothing about it' => [['kind' => 'about', 'about' => []]],
+    'a picture of nobody' => [['kind' => 'tidy', 'pictures' => ['picture-z' => ['turn' => 1]]]],
+    'nothing to tidy' => [['kind' => 'tidy', 'pictures' => ['picture-a' => []]]],
+    'more than a change may hold' => [['kind' => 'hide', 'items' => array_fill(0, Changes::MOST + 1, 'a'), 'hidden' => true]],
     'no kind' => [[]],
 ]);

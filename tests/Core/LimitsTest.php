@@ -206,12 +206,12 @@ it('knows what of a recipe keeps the shape, and what is nothing at all', functio
 it('takes fillings up to their lengths', function (): void {
     $long = str_repeat('é', 2000);
     expect(Fill::fromArray(['text' => $long, 'find' => $long, 'act' => 'replace', 'from' => 100000])->applied([['text' => "a{$long}b", 'values' => []]]))->toBe([null])
-        ->and(Fill::fromArray(['from' => 0, 'text' => '[place]/[all]'])->applied([['text' => '', 'values' => []], ['text' => '1/2', 'values' => []]]))->toBe(['0/2', null]);
+        ->and(Fill::fromArray(['from' => 0, 'text' => '{number}/{count}'])->applied([['text' => '', 'values' => []], ['text' => '1/2', 'values' => []]]))->toBe(['0/2', null]);
     foreach (['text', 'find'] as $key) {
         refused(fn () => Fill::fromArray([$key => $long.'x']), "fill.{$key}", "fill.{$key} takes text of at most 2000 characters, got \"".str_repeat('é', 59).'…".');
     }
     refused(fn () => Fill::fromArray(['from' => 100001]), 'fill.from', 'fill.from takes a whole number from 0 to 100000, got 100001.');
     refused(fn () => Fill::fromArray(['only_empty' => 1]), 'fill.only_empty', 'fill.only_empty takes true or false, got 1.');
     refused(fn () => Fill::fromArray(['act' => 'replace']), 'fill.find', 'fill.find takes some text; there is nothing to replace without it.');
-    refused(fn () => Fill::fromArray(['text' => '[mood]']), 'text', 'text takes one of [title], [place], [all], [day], [album], [camera], [file], got "[mood]".');
+    refused(fn () => Fill::fromArray(['text' => '{mood}']), 'text', 'text takes one of {title}, {number}, {count}, {date}, {album}, {camera}, {file}, got "{mood}".');
 });

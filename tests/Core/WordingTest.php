@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Wording\AltFlaw;
@@ -44,26 +46,60 @@ it('tells what is wrong with alt texts, all at once', function (): void {
 });
 
 it('fills patterns, and leaves no gap where a word is missing', function (string $pattern, string $text): void {
-    expect(Pattern::parse($pattern)->filled(['title' => 'Reels', 'place' => '4', 'all' => '12', 'day' => '', 'album' => '', 'camera' => 'Box 3', 'file' => 'reels']))->toBe($text);
+    expect(Pattern::parse($pattern)->filled(['title' => 'Reels', 'number' => '4', 'count' => '12', 'date' => '', 'album' => '', 'camera' => 'Box 3', 'file' => 'reels']))->toBe($text);
 })->with([
-    ['[title], [place] of [all]', 'Reels, 4 of 12'],
-    ['[day], [title] ([album])', 'Reels'],
-    ['[album]: [title] [file]', 'Reels reels'],
+    ['{title}, {number} of {count}', 'Reels, 4 of 12'],
+    ['{date}, {title} ({album})', 'Reels'],
+    ['{album}: {title} {file}', 'Reels reels'],
+    ['{title}, {album} {number}', 'Reels, 4'],
+    ['{title} – {date} – {camera}', 'Reels – Box 3'],
+    ['{title} [{album}] {number}', 'Reels 4'],
+    ['{album}{date}', ''],
+    ['{album}, {date}: ', ''],
     ['No tokens', 'No tokens'],
-    ['[title]', 'Reels'],
+    ['{title}', 'Reels'],
+    // What is typed stays, at the ends too.
+    ['Saltreed: ', 'Saltreed: '],
+    ['-{number} °C', '-4 °C'],
+    [' – {title},', ' – Reels,'],
+    ['Città', 'Città'],
+    ['Ветер, {title}', 'Ветер, Reels'],
+    ['“Delta”', '“Delta”'],
+    ['{title}: “Città”', 'Reels: “Città”'],
+    ['two  blanks ,and a comma', 'two  blanks ,and a comma'],
 ]);
 
+it('is what plain replacement makes of it, whatever is typed round tokens that say something', function (): void {
+    $dice = new Randomizer(new Mt19937(8));
+    $typed = ['à', 'Ветер', '”', '“', '-', '–', ' ', ',', ': ', '凧', '°', "\u{A0}", '(', ')', '[', 'x', '🪁', 'é', ';'];
+    $values = array_map(static fn (string $token): string => "<{$token}ñ>", array_combine(array_keys(Pattern::TOKENS), array_keys(Pattern::TOKENS)));
+    for ($run = 0; $run < 400; $run++) {
+        $text = '';
+        foreach (range(0, $dice->getInt(0, 9)) as $_) {
+            $text .= $dice->getInt(0, 3) === 0 ? '{'.array_keys($values)[$dice->getInt(0, count($values) - 1)].'}' : $typed[$dice->getInt(0, count($typed) - 1)];
+        }
+        $braced = array_combine(array_map(static fn (string $token): string => '{'.$token.'}', array_keys($values)), $values);
+        expect(Pattern::parse($text)->filled($values))->toBe(strtr($text, $braced))
+            // And whatever is missing, nothing breaks a letter or leaves a mark.
+            ->and(Pattern::parse($text)->filled(['title' => 'T']))->toMatch('/^[^{}\x{FFFC}]*$/u');
+    }
+});
+
 it('refuses a token nobody knows, and names those there are', function (): void {
-    expect(fn () => Pattern::parse('[title] [mood]'))->toThrow(SettingException::class, '[camera]');
+    expect(fn () => Pattern::parse('{title} {mood}'))->toThrow(SettingException::class, '{camera}')
+        ->and(fn () => Pattern::parse('{Title}'))->toThrow(SettingException::class, '{title}');
 });
 
 it('changes a word of many', function (array $fill, array $after): void {
-    $rows = array_map(static fn (string $text): array => ['text' => $text, 'values' => ['title' => 'T', 'day' => '', 'album' => '', 'camera' => '', 'file' => 'f']], ['One kite', '', 'Two kites']);
+    $rows = array_map(static fn (string $text): array => ['text' => $text, 'values' => ['title' => 'T', 'date' => '', 'album' => '', 'camera' => '', 'file' => 'f']], ['One kite', '', 'Two kites']);
     expect(Fill::fromArray(['field' => 'caption', ...$fill])->applied($rows))->toBe($after);
 })->with([
-    'a pattern for all' => [['act' => 'set', 'text' => '[place]/[all]', 'from' => 5], ['5/3', '6/3', '7/3']],
-    'only where there is none' => [['act' => 'set', 'text' => '[title] [place]', 'only_empty' => true], [null, 'T 1', null]],
-    'before' => [['act' => 'before', 'text' => '[place].'], ['1. One kite', '2.', '3. Two kites']],
+    'a pattern for all' => [['act' => 'set', 'text' => '{number}/{count}', 'from' => 5], ['5/3', '6/3', '7/3']],
+    'only where there is none' => [['act' => 'set', 'text' => '{title} {number}', 'only_empty' => true], [null, 'T 1', null]],
+    'before' => [['act' => 'before', 'text' => '{number}.'], ['1. One kite', '2.', '3. Two kites']],
+    'before, as it was typed' => [['act' => 'before', 'text' => 'Saltreed: '], ['Saltreed: One kite', 'Saltreed: ', 'Saltreed: Two kites']],
+    'after, without a blank where one was typed' => [['act' => 'after', 'text' => ' –{number}'], ['One kite –1', ' –2', 'Two kites –3']],
+    'nothing to add changes nothing' => [['act' => 'after', 'text' => ' –{album}'], [null, null, null]],
     'after' => [['act' => 'after', 'text' => '(2024)'], ['One kite (2024)', '(2024)', 'Two kites (2024)']],
     'one word by another' => [['act' => 'replace', 'find' => 'kite', 'text' => 'sail'], ['One sail', null, 'Two sails']],
     'away with it' => [['act' => 'clear'], ['', null, '']],
@@ -133,6 +169,14 @@ it('takes the better of several things a file says, and none of what cameras wri
     expect($facts->words)->toBe(['title' => 'Low tide', 'caption' => "Two boats\nand a dog", 'alt' => 'Boats on mud', 'credit' => 'Ada, Bo'])
         ->and($facts->keywords)->toBe(['Tide', 'boat'])->and($facts->camera)->toBe('Box 3')
         ->and($facts->takenAt)->toBe(gmmktime(12, 33, 1, 5, 1, 2024))->and($facts->rights)->toBe('© Ada');
+    foreach (['x-default', 'Untitled', 'Exif_JPEG_PICTURE', 'charset=Ascii', 'Created with a program', 'ASCII', '  –  ', 'unknown'] as $noise) {
+        expect(FileFacts::of(['XMP-dc:Title' => $noise, 'IPTC:ObjectName' => 'Red sail', 'XMP-dc:Subject' => ['kite', $noise]])->words)->toBe(['title' => 'Red sail'])
+            ->and(FileFacts::of(['XMP-dc:Subject' => ['kite', $noise]])->keywords)->toBe(['kite']);
+    }
+    // Longer than a caption may be: cut where all see it, whole where there is room, and told.
+    $long = FileFacts::of(['XMP-dc:Description' => str_repeat('é', 1240), 'XMP-dc:Title' => 'Red sail']);
+    expect([mb_strlen($long->words['caption']), mb_strlen($long->words['description']), $long->cut])->toBe([1000, 1240, ['caption' => 1240]])
+        ->and(FileFacts::of(['XMP-dc:Description' => str_repeat('é', 1001), 'XMP-iptcCore:ExtDescrAccessibility' => 'Own words'])->words['description'])->toBe('Own words');
     expect(FileFacts::of(['IFD0:ImageDescription' => 'SOME DIGITAL CAMERA', 'ExifIFD:DateTimeOriginal' => '0000:00:00 00:00:00'])->words)->toBe([])
         ->and(FileFacts::of(['ExifIFD:DateTimeOriginal' => '2024-13-41T00:00:00'])->takenAt)->toBeNull()
         ->and(FileFacts::of(['Track1:ImageWidth' => 1920, 'Track1:ImageHeight' => 1080, 'Composite:Rotation' => 90, 'Matroska:Duration' => '00:01:05.5'])->size)->toBe([1080, 1920]);

@@ -36,6 +36,8 @@ use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
 use ZincPane\Core\Settings\Kinds\ByItself;
 use ZincPane\Core\Settings\Kinds\WholeNumber;
+use ZincPane\Core\Tidying\Recipe;
+use ZincPane\Core\Tidying\Tidied;
 
 /** A design of which the layout is told. */
 function designOf(array $layout): GalleryDesign
@@ -143,5 +145,8 @@ function galleryDocument(string $ids = 'abcdef'): GalleryDocument
     return new GalleryDocument(About::titled('Kites'), GalleryDesign::default(), $albums, array_map(
         static fn (string $id): Item => new Item($id, $id === 'f' ? null : "picture-{$id}", ItemWords::parse(['title' => "Title {$id}"]), $id === 'f' ? '<p>Hello</p>' : null, $id < 'c' ? 'A1' : null, $id === 'd'),
         str_split($ids),
+    ), array_combine(
+        array_map(static fn (string $id): string => "picture-{$id}", str_split($ids)),
+        array_map(static fn (string $id): Tidied => new Tidied(Size::of(300 + 10 * ord($id), 400), Recipe::fromArray($id === 'b' ? ['turn' => 1] : []), FocalPoint::of(0.25, 0.5), $id === 'c'), str_split($ids)),
     ));
 }

@@ -73,17 +73,28 @@ final readonly class CameraCard implements Source
     }
 
     /**
+     * A file is read once, and again only when its size or time is another.
+     *
      * @return array<string, string> hashes by name
      */
     private function hashes(): array
     {
-        $hashes = [];
+        $known = $this->database->table('card_hashes')->get()->keyBy('path');
+        $hashes = $fresh = [];
         foreach (scandir($this->folder) ?: [] as $name) {
             $path = "{$this->folder}/{$name}";
-            if (in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::ENDINGS, true) && is_file($path) && ! is_link($path)) {
-                $hashes[$name] = (string) hash_file('sha256', $path);
+            if (! in_array(strtolower(pathinfo($name, PATHINFO_EXTENSION)), self::ENDINGS, true) || ! is_file($path) || is_link($path)) {
+                continue;
+            }
+            $mark = filesize($path).' '.filemtime($path);
+            /** @var ?object{mark: string, hash: string} $before */
+            $before = $known->get($path);
+            $hashes[$name] = $before !== null && $before->mark === $mark ? $before->hash : (string) hash_file('sha256', $path);
+            if ($before === null || $before->mark !== $mark) {
+                $fresh[] = ['path' => $path, 'mark' => $mark, 'hash' => $hashes[$name]];
             }
         }
+        $fresh === [] ?: $this->database->table('card_hashes')->upsert($fresh, ['path']);
 
         return $hashes;
     }

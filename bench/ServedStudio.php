@@ -20,6 +20,9 @@ final class ServedStudio
 
     private CurlHandle $browser;
 
+    /** Bytes of the last answer as it came over the line. */
+    public int $received = 0;
+
     /**
      * @param  array<string, string>  $environment
      */
@@ -54,9 +57,11 @@ final class ServedStudio
             CURLOPT_COOKIEFILE => '',
             CURLOPT_TIMEOUT => 60,
             CURLOPT_POSTFIELDS => $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR),
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'X-XSRF-TOKEN: '.($this->cookies()['XSRF-TOKEN'] ?? '')],
+            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', 'Accept-Encoding: gzip', 'X-XSRF-TOKEN: '.($this->cookies()['XSRF-TOKEN'] ?? '')],
         ]);
         $answer = (string) curl_exec($this->browser);
+        $this->received = strlen($answer);
+        $answer = str_starts_with($answer, "\x1f\x8b") ? (string) gzdecode($answer) : $answer;
         $status = curl_getinfo($this->browser, CURLINFO_RESPONSE_CODE);
         if ($status >= 400 || $status === 0) {
             throw new RuntimeException("{$method} {$path} answered {$status}: ".substr($answer, 0, 300));

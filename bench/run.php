@@ -9,8 +9,10 @@ declare(strict_types=1);
  * machine's speed is compared with a yardstick in the same run.
  */
 
+use Bench\ChangeBench;
 use Bench\FocalBench;
 use Bench\FormatsBench;
+use Bench\GalleriesBench;
 use Bench\GridBench;
 use Bench\IntakeBench;
 use Bench\LayoutBench;
@@ -56,6 +58,10 @@ $benches = [
     'weight-model' => fn (): array => WeightBench::run($folder),
     'proof-200' => fn (): array => ProofBench::run(200),
     'proof-1000' => fn (): array => ProofBench::run(1000),
+    'change-1000' => fn (): array => ChangeBench::caption(1000),
+    'fill-1000' => fn (): array => ChangeBench::fill(1000),
+    'csv-10000' => fn (): array => ChangeBench::csv(10_000),
+    'galleries-60' => fn (): array => GalleriesBench::run(60),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),
     'store-search' => fn (): array => StoreBench::run(10_000),

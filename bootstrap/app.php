@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
+use App\Http\Middleware\CompressAnswers;
 use App\Http\Middleware\SecurityHeaders;
 use App\Http\Problem;
 use App\Imaging\ImagingException;
@@ -29,6 +30,7 @@ return Application::configure(basePath: dirname(__DIR__))
         // Cross-origin rules are our own, on the few public addresses that need them.
         $middleware->remove(HandleCors::class);
         $middleware->append(SecurityHeaders::class);
+        $middleware->prepend(CompressAnswers::class);
         $middleware->redirectGuestsTo('/studio/sign-in');
         $middleware->trimStrings(except: ['password']);
         // An empty word is a word: it hides the picture's own.

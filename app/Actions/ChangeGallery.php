@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Intake\Workshop;
 use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
@@ -26,7 +27,7 @@ final readonly class ChangeGallery
     public function __construct(
         private ConnectionInterface $database,
         private GalleryStore $store,
-        private QueueMissingRenditions $queue,
+        private Workshop $workshop,
         private FindClashes $clashes,
         private TidiedPictures $tidied,
     ) {
@@ -79,7 +80,7 @@ final readonly class ChangeGallery
             return $gallery;
         });
         if ($otherFiles && $isLast) {
-            $this->queue->handle($gallery);
+            $this->workshop->makeWhatGalleryLacks($gallery->id);
         }
 
         return $gallery;

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Gallery;
-use App\Models\GalleryItem;
+use App\Models\ItemRow;
+use App\Models\ItemRows;
 use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\ChangeException;
@@ -40,19 +41,22 @@ final readonly class FillWords
      */
     private function outcome(Gallery $gallery, Fill $fill, array $items): array
     {
-        $rows = $gallery->loadMissing(Gallery::ITEMS)->items->keyBy('id');
+        $rows = [];
+        foreach (ItemRows::of($gallery->id)->all as $row) {
+            $rows[$row->id()] = $row;
+        }
         $albums = $gallery->albumsInUse();
         $chosen = [];
         foreach ($items as $id) {
-            $chosen[] = $rows->get($id) ?? throw ChangeException::unknownItem($id);
+            $chosen[] = $rows[$id] ?? throw ChangeException::unknownItem($id);
         }
-        $texts = $fill->applied(array_map(static fn (GalleryItem $row): array => [
+        $texts = $fill->applied(array_map(static fn (ItemRow $row): array => [
             'text' => $row->words()->text($fill->field), 'values' => self::values($row, $albums),
         ], $chosen));
         $outcome = [];
         foreach ($chosen as $i => $row) {
             $after = $texts[$i] === null ? null : ItemWords::parse([$fill->field->value => $texts[$i]])->text($fill->field);
-            $outcome[] = ['item' => $row->id, 'before' => $row->words()->text($fill->field), 'after' => $after];
+            $outcome[] = ['item' => $row->id(), 'before' => $row->words()->text($fill->field), 'after' => $after];
         }
 
         return $outcome;
@@ -81,14 +85,14 @@ final readonly class FillWords
     /**
      * @return array<string, string> by token
      */
-    private static function values(GalleryItem $row, Albums $albums): array
+    private static function values(ItemRow $row, Albums $albums): array
     {
         return [
             'title' => $row->words()->title,
-            'date' => $row->picture?->taken_at?->format('j F Y') ?? '',
-            'album' => $albums->nameOf($row->album) ?? '',
-            'camera' => $row->picture->camera ?? '',
-            'file' => pathinfo($row->picture->name ?? '', PATHINFO_FILENAME),
+            'date' => $row->takenAt()?->format('j F Y') ?? '',
+            'album' => $albums->nameOf($row->album()) ?? '',
+            'camera' => $row->camera(),
+            'file' => pathinfo($row->name(), PATHINFO_FILENAME),
         ];
     }
 }

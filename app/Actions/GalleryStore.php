@@ -29,7 +29,7 @@ final readonly class GalleryStore
      */
     public function read(string $id, ?int $version): Gallery
     {
-        $gallery = Gallery::query()->with('items')->findOrFail($id);
+        $gallery = Gallery::query()->findOrFail($id);
         if ($version !== null && $version !== $gallery->version) {
             $since = JournalEntry::query()->where('gallery_id', $id)->where('version', '>', $version)->orderBy('id')->pluck('summary');
 
@@ -62,16 +62,13 @@ final readonly class GalleryStore
         ]);
         $changed = $this->writeItems($gallery, $before->items, $after->items);
         $this->tidied->write($before->tidied, $after->tidied);
-        $order = static fn (GalleryDocument $document): array => array_map(static fn (Item $item): string => $item->id, $document->items);
-        foreach ($after->items as $item) {
+        foreach ($after->tidied === [] ? [] : $after->items as $item) {
             if ($item->picture !== null && isset($after->tidied[$item->picture])) {
                 $changed[] = $item->id;
             }
         }
-        $gallery->step = new Step($gallery->version - 1, $before->items, $changed, $before->items !== $after->items && $order($before) !== $order($after));
-        if ($changed !== [] || $gallery->step->isRearranged || $before->tidied !== []) {
-            $gallery->load('items');
-        }
+        $gallery->step = new Step($gallery->version - 1, $before->items, $after->items, $changed);
+        $gallery->unsetRelation('items');
     }
 
     /**

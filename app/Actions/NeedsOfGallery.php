@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Gallery;
 use App\Models\GalleryItem;
-use App\Models\Picture;
+use App\Models\ItemRows;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Layout\Sections;
@@ -29,23 +29,21 @@ final class NeedsOfGallery
         $key = "{$gallery->id} {$gallery->version} ".json_encode([$shapes, $gallery->panes()->pluck('tile_size')->all()]);
         if (! isset($this->plans[$key])) {
             // A worker makes the files of many pictures of one gallery, one after the other.
-            $this->plans = [$key => $this->of($gallery->loadMissing(Gallery::ITEMS))->plan];
+            $this->plans = [$key => $this->of($gallery)->plan];
         }
 
         return $this->plans[$key];
     }
 
-    /** Needs the items with their pictures loaded. */
-    public function of(Gallery $gallery): GalleryNeeds
+    public function of(Gallery $gallery, ?ItemRows $rows = null): GalleryNeeds
     {
         $pictures = $shapes = $albums = $large = [];
-        foreach ($gallery->items as $row) {
-            $face = self::faceOf($row);
-            if ($face !== null) {
-                $pictures[] = $face;
-                $shapes[] = $face->size()->ratio();
-                $albums[] = $row->album;
-                $large[] = $row->is_large;
+        foreach (($rows ?? ItemRows::of($gallery->id))->all as $row) {
+            if (! $row->isHidden() && $row->hasFace()) {
+                $pictures[] = $row;
+                $shapes[] = $row->size()->ratio();
+                $albums[] = $row->album();
+                $large[] = $row->isLarge();
             }
         }
         $arrangements = [];
@@ -71,10 +69,5 @@ final class NeedsOfGallery
         }
 
         return $designs;
-    }
-
-    private static function faceOf(GalleryItem $row): ?Picture
-    {
-        return $row->is_hidden ? null : $row->picture?->face();
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Imaging\ImagingException;
+use App\Models\Picture;
 
 /** Makes the files that visitors of a gallery need and that are not there yet. */
 final readonly class PrepareGallery
@@ -31,7 +32,7 @@ final readonly class PrepareGallery
         $lacking = $this->missing->lacking($this->store->read($galleryId, $version));
         $begun = hrtime(true);
         do {
-            $picture = array_pop($lacking)?->refresh();
+            $picture = Picture::query()->find(array_pop($lacking));
             if ($picture !== null) {
                 $this->renditions->handle($picture);
             }

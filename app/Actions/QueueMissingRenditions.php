@@ -6,20 +6,18 @@ namespace App\Actions;
 
 use App\Intake\Workshop;
 use App\Models\Gallery;
-use App\Models\Picture;
-use App\Models\PictureState;
 
 /** Asks the queue for what a gallery's layout needs and does not have yet. */
 final readonly class QueueMissingRenditions
 {
-    public function __construct(private MakePlannedRenditions $planned, private NeedsOfGallery $needs, private Workshop $workshop)
+    public function __construct(private NeedsOfGallery $needs, private Workshop $workshop)
     {
     }
 
     public function handle(Gallery $gallery): void
     {
         foreach ($this->lacking($gallery) as $picture) {
-            $this->workshop->makeRenditions($picture->id);
+            $this->workshop->makeRenditions($picture);
         }
     }
 
@@ -31,15 +29,26 @@ final readonly class QueueMissingRenditions
     }
 
     /**
-     * @return list<Picture>
+     * @return list<string> identifiers of pictures, in their order
      */
     public function lacking(Gallery $gallery): array
     {
-        $needs = $this->needs->of($gallery->loadMissing(Gallery::ITEMS));
+        $needs = $this->needs->of($gallery);
+        $lacking = [];
+        /** @var array<string, list<string>> $wanted names of files, by size of the picture */
+        $wanted = [];
+        foreach ($needs->pictures as $row) {
+            $size = $row->size();
+            $wanted["{$size->width}x{$size->height}"] ??= array_keys($needs->plan->for($size));
+            $made = $row->files();
+            foreach ($row->hasFailed() ? [] : $wanted["{$size->width}x{$size->height}"] as $file) {
+                if (! isset($made[$file])) {
+                    $lacking[] = $row->faceId();
+                    break;
+                }
+            }
+        }
 
-        return array_values(array_filter(
-            $needs->pictures,
-            fn (Picture $picture): bool => $picture->state !== PictureState::Failed && $this->planned->missing($picture, [$needs->plan]) !== [],
-        ));
+        return array_values(array_unique($lacking));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Gallery;
 use App\Models\Pane;
 use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Settings\SettingException;
@@ -24,6 +23,6 @@ final readonly class ResizePane
     public function handle(Pane $pane, mixed $size): void
     {
         $pane->update(['tile_size' => $size === null ? null : TileSize::of($size)->value]);
-        $this->missing->handle($pane->gallery->load(Gallery::ITEMS));
+        $this->missing->handle($pane->gallery);
     }
 }

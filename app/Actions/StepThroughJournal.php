@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Intake\Workshop;
 use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
@@ -16,7 +17,7 @@ final readonly class StepThroughJournal
     public function __construct(
         private ConnectionInterface $database,
         private GalleryStore $store,
-        private QueueMissingRenditions $queue,
+        private Workshop $workshop,
         private TidiedPictures $tidied,
     ) {
     }
@@ -72,7 +73,7 @@ final readonly class StepThroughJournal
             return $gallery;
         });
         if ($otherFiles) {
-            $this->queue->handle($gallery);
+            $this->workshop->makeWhatGalleryLacks($gallery->id);
         }
 
         return $gallery;

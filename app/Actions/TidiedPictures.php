@@ -6,12 +6,12 @@ namespace App\Actions;
 
 use App\Imaging\ImagingException;
 use App\Models\Gallery;
-use App\Models\GalleryItem;
 use App\Models\Picture;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Tidying\Tidied;
 
@@ -32,7 +32,9 @@ final class TidiedPictures
      */
     public function told(Gallery $gallery, Change $change): GalleryDocument
     {
-        return $gallery->document()->tidiedAs($change instanceof Tidy ? self::of($gallery, $change) : []);
+        $document = $gallery->document();
+
+        return $change instanceof Tidy ? $document->tidiedAs(self::of($document, $change)) : $document;
     }
 
     /**
@@ -80,12 +82,12 @@ final class TidiedPictures
     /**
      * @return array<string, Tidied>
      */
-    private static function of(Gallery $gallery, Tidy $change): array
+    private static function of(GalleryDocument $document, Tidy $change): array
     {
-        $there = $gallery->items->map(static fn (GalleryItem $item): ?string => $item->picture_id)->flip();
+        $there = array_fill_keys(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items)), true);
         $tidied = [];
         foreach (Picture::query()->whereIn('id', $change->pictures())->get() as $picture) {
-            if ($there->has($picture->id)) {
+            if (isset($there[$picture->id])) {
                 $tidied[$picture->id] = $picture->tidied();
             }
         }

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Gallery;
-use App\Models\GalleryItem;
+use App\Models\ItemRow;
+use App\Models\ItemRows;
 use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Wording\CsvRows;
@@ -22,7 +23,7 @@ final readonly class WordsTable
     /** With a byte order mark, without which spreadsheets take UTF-8 for something else. */
     public function out(Gallery $gallery): string
     {
-        $file = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('There is no memory for a temporary file.');
+        $file = fopen('php://memory', 'r+b') ?: throw new \RuntimeException('There is no memory for a temporary file.');
         foreach (CsvRows::out($this->items($gallery)) as $row) {
             fputcsv($file, $row, ',', '"', '', "\r\n");
         }
@@ -59,9 +60,7 @@ final readonly class WordsTable
      */
     private function items(Gallery $gallery): array
     {
-        return array_values($gallery->loadMissing(Gallery::ITEMS)->items->map(static fn (GalleryItem $row): array => [
-            'id' => $row->id, 'file' => $row->picture->name ?? 'text', 'words' => $row->words(),
-        ])->all());
+        return array_map(static fn (ItemRow $row): array => ['id' => $row->id(), 'file' => $row->html() === null ? $row->name() : 'text', 'words' => $row->words()], ItemRows::of($gallery->id)->all);
     }
 
     /**
@@ -74,7 +73,7 @@ final readonly class WordsTable
             // What old spreadsheets write in Western Europe.
             $csv = mb_convert_encoding($csv, 'UTF-8', 'Windows-1252');
         }
-        $file = fopen('php://temp', 'r+b') ?: throw new \RuntimeException('There is no memory for a temporary file.');
+        $file = fopen('php://memory', 'r+b') ?: throw new \RuntimeException('There is no memory for a temporary file.');
         fwrite($file, str_replace(["\r\n", "\r"], "\n", (string) $csv));
         rewind($file);
         $separator = self::separator((string) fgets($file));

@@ -41,8 +41,8 @@ final readonly class GalleryAnswer
         return [
             ...$this->facts->of($gallery, request()->getSchemeAndHttpHost()),
             'from' => $step === null ? $gallery->version : $step->from,
-            'items' => $step === null ? [] : Items::changedBy($step, $gallery),
-            'order' => $step?->isRearranged === true ? array_values($gallery->items->pluck('id')->all()) : null,
+            'items' => $step === null ? [] : Items::changedBy($step),
+            'order' => $step?->isRearranged() === true ? $step->order() : null,
             'laid_out' => is_string($shown) ? $this->proofs->of($gallery, $shown) : null,
         ];
     }

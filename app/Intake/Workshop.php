@@ -19,4 +19,7 @@ interface Workshop
      * @param  list<string>  $files
      */
     public function takeFilesOfSource(string $batchId, string $source, array $files): void;
+
+    /** Finds out what files a gallery lacks, and makes them: soon, and once for many changes in a row. */
+    public function makeWhatGalleryLacks(string $galleryId): void;
 }

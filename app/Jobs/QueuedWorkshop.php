@@ -26,4 +26,9 @@ final class QueuedWorkshop implements Workshop
     {
         TakeFilesOfSource::dispatch($batchId, $source, $files)->onQueue(self::BATCHES);
     }
+
+    public function makeWhatGalleryLacks(string $galleryId): void
+    {
+        OrderLackingFiles::dispatch($galleryId);
+    }
 }

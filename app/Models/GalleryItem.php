@@ -36,6 +36,9 @@ final class GalleryItem extends Model
 {
     use HasUlids;
 
+    /** Columns that a document is made of. */
+    public const OF_CORE = ['id', 'picture_id', 'title', 'caption', 'description', 'alt', 'link', 'credit', 'decorative', 'text', 'album', 'is_hidden', 'is_large'];
+
     public $timestamps = false;
 
     protected $guarded = [];
@@ -55,17 +58,30 @@ final class GalleryItem extends Model
 
     public function toCore(): Item
     {
-        /** @var array{id: string, picture_id?: ?string, text?: ?string, album?: ?string, is_hidden?: bool|int, is_large?: bool|int} $row */
-        $row = $this->attributes;
-
-        return new Item($row['id'], $row['picture_id'] ?? null, $this->ownWords(), $row['text'] ?? null, $row['album'] ?? null, (bool) ($row['is_hidden'] ?? false), (bool) ($row['is_large'] ?? false));
+        return self::coreOf($this->attributes);
     }
 
     /** What the gallery says of it instead of the picture's own words. */
     public function ownWords(): ItemWords
     {
-        // As the database gave them: a proof asks hundreds of items for all of their words.
-        $row = $this->attributes;
+        return self::wordsOf($this->attributes);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row  as the database gave it
+     */
+    public static function coreOf(array $row): Item
+    {
+        $text = static fn (string $column): ?string => is_string($row[$column] ?? null) ? $row[$column] : null;
+
+        return new Item($text('id') ?? '', $text('picture_id'), self::wordsOf($row), $text('text'), $text('album'), (bool) ($row['is_hidden'] ?? false), (bool) ($row['is_large'] ?? false));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $row
+     */
+    private static function wordsOf(array $row): ItemWords
+    {
         $texts = [];
         foreach (WordField::cases() as $field) {
             if (is_string($row[$field->value] ?? null)) {

@@ -225,13 +225,23 @@ final class Picture extends Model
     /** The address of the folder of renditions, from the root of the host. */
     public function address(): string
     {
-        return '/media/'.$this->plain('rendition_key');
+        return self::addressOf((string) $this->plain('rendition_key'));
+    }
+
+    public static function addressOf(string $key): string
+    {
+        return "/media/{$key}";
     }
 
     /** The name that a published video has in its folder. */
     public function videoFile(): string
     {
-        return $this->media_type === 'video/webm' ? 'video.webm' : 'video.mp4';
+        return self::videoFileOf($this->media_type);
+    }
+
+    public static function videoFileOf(string $mediaType): string
+    {
+        return $mediaType === 'video/webm' ? 'video.webm' : 'video.mp4';
     }
 
     /**

@@ -42,7 +42,7 @@ final class GalleryCandidates
     public function of(Gallery $gallery, string $view, array $weights): array
     {
         $weights = Weights::fromArray($weights);
-        $drawn = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
+        $drawn = Drafts::of($gallery);
         $viewports = Viewports::at(Places::of($gallery, Site::whole()));
         $count = count($drawn->items);
         $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone);

@@ -46,7 +46,7 @@ final readonly class GalleryCards
         foreach ($galleries as $id => $gallery) {
             $card = $known[self::key($id)];
             if ($marks[$id] === null || ! is_array($card) || ($card['mark'] ?? null) !== $marks[$id] || ! is_array($card['card'] ?? null)) {
-                $card = ['mark' => $marks[$id], 'card' => $this->card($gallery->load(Gallery::ITEMS, 'panes.page', 'edition:id,gallery_id,version,created_at'), $site)];
+                $card = ['mark' => $marks[$id], 'card' => $this->card($gallery->loadCount('items')->load('panes.page', 'edition:id,gallery_id,version,created_at'), $site)];
                 $marks[$id] === null ?: $this->cache->forever(self::key($id), $card);
             }
             /** @var array<string, mixed> $shown */
@@ -73,7 +73,7 @@ final readonly class GalleryCards
         return [
             'id' => $gallery->id,
             'title' => $gallery->title,
-            'pictures' => $gallery->items->count(),
+            'pictures' => (int) $gallery->getAttribute('items_count'),
             'pages' => array_values($gallery->panes->map(static fn (Pane $pane): string => $pane->page->title)->unique()->all()),
             'state' => match (true) {
                 $gallery->edition_id === null => 'draft',

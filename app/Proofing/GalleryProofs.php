@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Proofing;
 
 use App\Models\Gallery;
+use App\Models\ItemRows;
 use App\Models\Site;
 use App\Publishing\Drafts;
 use App\Publishing\Painter;
@@ -27,13 +28,14 @@ final readonly class GalleryProofs
      */
     public function of(Gallery $gallery, string $known = ''): array
     {
-        $drawn = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
+        $rows = ItemRows::of($gallery->id);
+        $drawn = Drafts::of($gallery, null, $rows);
         $content = Places::of($gallery, Site::whole());
 
         return [
             'measures' => $this->measures->of($drawn, $content),
             'bands' => $this->bands($drawn, $content),
-            'proof' => $this->proof($drawn, $content, $known),
+            'proof' => $this->proof($drawn, $rows, $content, $known),
         ];
     }
 
@@ -47,18 +49,20 @@ final readonly class GalleryProofs
      */
     public function ofLayout(Gallery $gallery, mixed $layout): array
     {
-        return $this->proof(Drafts::of($gallery->loadMissing(Gallery::ITEMS), $gallery->design->with(['layout' => $layout])), Places::of($gallery, Site::whole()), '');
+        $rows = ItemRows::of($gallery->id);
+
+        return $this->proof(Drafts::of($gallery, $gallery->design->with(['layout' => $layout]), $rows), $rows, Places::of($gallery, Site::whole()), '');
     }
 
     /**
      * @return array{key: string, html: ?string, css: string}
      */
-    private function proof(FrozenGallery $drawn, ContentWidth $content, string $known): array
+    private function proof(FrozenGallery $drawn, ItemRows $rows, ContentWidth $content, string $known): array
     {
-        $fragment = $this->pages->proof($drawn, $content);
-        $key = substr(hash('sha256', $fragment->html), 0, 16);
+        $markup = $this->pages->proof($drawn, $content);
+        $key = hash('xxh128', $rows->mark.$markup->shapeOfHtml());
 
-        return ['key' => $key, 'html' => $key === $known ? null : $fragment->html, 'css' => $fragment->css];
+        return ['key' => $key, 'html' => $key === $known ? null : $markup->html(), 'css' => $markup->css()];
     }
 
     /**

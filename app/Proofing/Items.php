@@ -8,7 +8,6 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\Picture;
 use App\Models\Step;
-use Illuminate\Database\Eloquent\Collection;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Wording\AltFlaw;
@@ -33,24 +32,29 @@ final class Items
      *
      * @return list<array<string, mixed>>
      */
-    public static function changedBy(Step $step, Gallery $gallery): array
+    public static function changedBy(Step $step): array
     {
-        if ($step->changed === [] && ! $step->isRearranged) {
+        if ($step->changed === [] && ! $step->isRearranged()) {
             return [];
         }
-        $after = $gallery->document()->items;
-        $own = self::ownWords([...$step->before, ...$after]);
-        $flaws = self::flaws($after, $own);
-        $changed = array_fill_keys($step->changed, true);
-        foreach (self::flaws($step->before, $own) as $id => $then) {
-            if (($flaws[$id] ?? $then) !== $then) {
-                $changed[$id] = true;
-            }
+        $own = self::ownWords([...$step->before, ...$step->after]);
+        $inForce = static fn (Item $item): Words => $item->words->over($own[$item->picture ?? ''] ?? new Words);
+        $then = $before = [];
+        foreach ($step->before as $item) {
+            $then[$item->id] = $item;
         }
-        $rows = $gallery->items->filter(static fn (GalleryItem $row): bool => isset($changed[$row->id]));
-        (new Collection($rows->all()))->load('picture.poster');
+        $changed = array_fill_keys($step->changed, true);
+        foreach ($step->after as $place => $item) {
+            if (isset($changed[$item->id])) {
+                $before[$place] = isset($then[$item->id]) ? $inForce($then[$item->id]) : null;
+            }
+            unset($then[$item->id]);
+        }
+        $flaws = AltReview::afterwards(array_map($inForce, $step->after), $before, array_map($inForce, array_values($then)));
+        $ids = array_map(static fn (int $place): string => $step->after[$place]->id, array_keys($flaws));
+        $rows = GalleryItem::query()->whereIn('id', $ids)->with('picture.poster')->orderBy('position')->get()->all();
 
-        return self::shown(array_values($rows->all()), array_values(array_map(static fn (GalleryItem $row): array => $flaws[$row->id], $rows->all())));
+        return self::shown(array_values($rows), array_values($flaws));
     }
 
     /**
@@ -95,18 +99,5 @@ final class Items
         }
 
         return $own;
-    }
-
-    /**
-     * @param  list<Item>  $items
-     * @param  array<string, Words>  $own
-     * @return array<string, list<AltFlaw>> by item
-     */
-    private static function flaws(array $items, array $own): array
-    {
-        $none = new Words;
-        $flaws = AltReview::of(array_map(static fn (Item $item): Words => $item->words->over($own[$item->picture ?? ''] ?? $none), $items));
-
-        return array_combine(array_map(static fn (Item $item): string => $item->id, $items), $flaws);
     }
 }

@@ -5,34 +5,47 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Gallery;
-use App\Models\GalleryItem;
+use App\Models\ItemRow;
+use App\Models\ItemRows;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Edition\CleanHtml;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\Shown;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
+use ZincPane\Core\Edition\ShownVideo;
 
 /** Galleries as they are saved, ready to be drawn or frozen. */
 final class Drafts
 {
-    /** The saved state, or as another design would draw it; needs items with their pictures. What is hidden, or has no file yet, is not drawn. */
-    public static function of(Gallery $gallery, ?GalleryDesign $design = null): FrozenGallery
+    /** The saved state, or as another design would draw it. What is hidden, or has no file yet, is not drawn. */
+    public static function of(Gallery $gallery, ?GalleryDesign $design = null, ?ItemRows $rows = null): FrozenGallery
     {
         $items = $albums = $large = [];
-        foreach ($gallery->items as $row) {
-            $shown = $row->is_hidden ? null : self::shown($row);
+        foreach (($rows ?? ItemRows::of($gallery->id))->all as $row) {
+            $shown = $row->isHidden() ? null : self::shown($row);
             if ($shown !== null) {
                 $items[] = $shown;
-                $albums[] = $row->album;
-                $large[] = $row->is_large;
+                $albums[] = $row->album();
+                $large[] = $row->isLarge();
             }
         }
 
         return new FrozenGallery($gallery->about(), $design ?? $gallery->design, $gallery->albumsInUse(), $items, $albums, $large);
     }
 
-    private static function shown(GalleryItem $row): ?Shown
+    /** Null while there is no file to draw. */
+    private static function shown(ItemRow $row): ?Shown
     {
-        return $row->picture === null
-            ? ShownItems::text($row->text ?? '', $row->words())
-            : ShownItems::picture($row->picture, $row->words());
+        $html = $row->html();
+        if ($html !== null) {
+            return new ShownText(CleanHtml::cleanedBefore($html), $row->words());
+        }
+        $made = $row->hasFace() ? $row->renditions() : [];
+        $video = $row->video();
+
+        return $made === [] ? null : new ShownPicture(
+            $row->size(), $row->focal(), $row->words(), $row->address(), $made, $video === null ? null : new ShownVideo(...$video), $row->colour(), $row->hasAlpha(), $row->moves(),
+        );
     }
 }

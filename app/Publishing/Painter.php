@@ -35,4 +35,10 @@ final readonly class Painter
     {
         return (new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, $addresses))->render();
     }
+
+    /** For the studio, which takes HTML and style apart. */
+    public function proof(FrozenGallery $gallery, string $id, ContentWidth $content): GalleryMarkup
+    {
+        return new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, Addresses::rooted(), true);
+    }
 }

@@ -81,7 +81,7 @@ final readonly class PendingChanges
         }
         $edition = Edition::query()->findOrFail($gallery->edition_id);
         $then = $edition->content->items;
-        $now = Drafts::of($gallery->loadMissing(Gallery::ITEMS))->items;
+        $now = Drafts::of($gallery)->items;
         if (count($then) !== count($now)) {
             return [];
         }

@@ -12,6 +12,7 @@ use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Markup\GalleryMarkup;
 
 /** Pages as they would be published now, for the studio alone. */
 final readonly class ProofPages
@@ -30,7 +31,6 @@ final readonly class ProofPages
     /** The page the gallery stands on first, or a page made up for one that stands nowhere. It runs what visitors run. */
     public function ofGallery(Gallery $gallery): string
     {
-        $gallery->loadMissing(Gallery::ITEMS);
         $site = Site::whole();
         foreach ($site->pages as $page) {
             if ($page->panes->contains('gallery_id', $gallery->id)) {
@@ -39,13 +39,13 @@ final readonly class ProofPages
         }
         $sheet = new Page(['slug' => '-', 'title' => $gallery->title, 'blocks' => [(string) Element::of('h1')->text($gallery->title)]]);
 
-        return $this->composer($site, true)->compose($sheet, SiteBuilder::menu($site), [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site))]]);
+        return $this->composer($site, true)->compose($sheet, SiteBuilder::menu($site), [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site))->render()]]);
     }
 
-    /** A gallery alone, as a proof shows it; needs the items with their pictures loaded. */
-    public function proof(FrozenGallery $drawn, ContentWidth $content): Fragment
+    /** A gallery alone, as a proof shows it. */
+    public function proof(FrozenGallery $drawn, ContentWidth $content): GalleryMarkup
     {
-        return $this->painter->draw($drawn, self::PROOF_ID, $content, Addresses::rooted());
+        return $this->painter->proof($drawn, self::PROOF_ID, $content);
     }
 
     /**
@@ -56,7 +56,7 @@ final readonly class ProofPages
         $site = Site::whole();
         /** @var Page $full */
         $full = $site->pages->find($page->id);
-        $gallery = $galleryId === null ? null : Gallery::query()->with(Gallery::ITEMS)->findOrFail($galleryId);
+        $gallery = $galleryId === null ? null : Gallery::query()->findOrFail($galleryId);
         $marker = $gallery === null ? null : static fn (int $spot): string => (string) Element::of('button', [
             'type' => 'button', 'class' => 'spot', 'data-spot' => $spot,
         ])->text("Place “{$gallery->title}” here");
@@ -74,7 +74,7 @@ final readonly class ProofPages
         $panes = [];
         foreach ($page->panes as $pane) {
             $isOwn = $pane->gallery_id === $gallery?->id;
-            $shown = $isOwn ? $gallery : Gallery::query()->with(Gallery::ITEMS)->findOrFail($pane->gallery_id);
+            $shown = $isOwn ? $gallery : Gallery::query()->findOrFail($pane->gallery_id);
             $panes[$pane->spot][] = $this->painter->draw(
                 Drafts::of($shown)->sized($isOwn && ! $sizes ? null : $pane->tileSize()),
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),

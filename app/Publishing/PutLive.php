@@ -68,8 +68,8 @@ final readonly class PutLive
         $this->preparation->handle($galleryId, $version);
         $gallery = $this->store->read($galleryId, $version);
         $site = Site::whole();
-        $frozen = Drafts::of($gallery->loadMissing(Gallery::ITEMS));
-        $this->releases->release($gallery);
+        $frozen = Drafts::of($gallery);
+        $this->releases->release($gallery->loadMissing(Gallery::ITEMS));
 
         $state = SiteState::with($gallery, $site);
         $build = $this->files->write($this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]));

@@ -31,6 +31,7 @@ final readonly class GalleryMarkup
      * @param  string  $id  letters, digits and hyphens, its own on the page; part of every selector
      * @param  non-empty-list<Section>  $sections  of the gallery
      * @param  ContentWidth  $content  of the place where it stands
+     * @param  bool  $isProof  pictures are measured by the browser, so that nothing but the style follows the layout
      */
     public function __construct(
         private string $id,
@@ -38,12 +39,18 @@ final readonly class GalleryMarkup
         private array $sections,
         private ContentWidth $content,
         private Addresses $addresses,
+        private bool $isProof = false,
     ) {
         $this->layout = $gallery->design->layout;
         $this->tabs = count($sections) > 1 && ($gallery->albums->view === AlbumView::Tabs || $sections[0]->page !== null);
     }
 
     public function render(): Fragment
+    {
+        return new Fragment($this->id, $this->html(), $this->css());
+    }
+
+    public function html(): string
     {
         $about = $this->gallery->about;
         $root = Element::of('div', ['class' => "zp zp-{$this->id}", 'data-zinc-pane' => true]);
@@ -61,10 +68,10 @@ final readonly class GalleryMarkup
             $root->add($this->section($section, $number, $tiles));
         }
 
-        return new Fragment($this->id, (string) $root, (string) $this->css());
+        return (string) $root;
     }
 
-    private function css(): Css
+    public function css(): string
     {
         $pane = Css::of('.{class}', ['class' => Css::identifier("zp-{$this->id}")]);
         $css = [(new FrameCss($pane, $this->layout, TileFrame::in($this->gallery->design)))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
@@ -75,7 +82,19 @@ final readonly class GalleryMarkup
             $css[] = (new SectionCss($pane, $number, $this->layout, $section->of($this->gallery->items), $section->arrangement, $this->content->greatest()))->render();
         }
 
-        return Css::all(...$css);
+        return (string) Css::all(...$css);
+    }
+
+    /** What the HTML follows of the layout, besides what the gallery holds: with the same, and the same items, it is the same. */
+    public function shapeOfHtml(): string
+    {
+        $layout = $this->layout;
+
+        return json_encode([
+            $this->id, $this->gallery->about->toArray(), $this->tabs, $layout->kind->isStrip() ? [$layout->kind, $layout->seconds] : null, $layout->belowPicture() > 0, $layout->initialView,
+            array_map(static fn (Section $section): array => [$section->name, $section->page, count($section->places), $section->page === null ? null : $section->places], $this->sections),
+            $this->gallery->albums->toArray(), $this->gallery->inAlbums,
+        ], JSON_THROW_ON_ERROR);
     }
 
     private function section(Section $section, int $number, TileMarkup $tiles): Element
@@ -106,9 +125,9 @@ final readonly class GalleryMarkup
             // What is scrolled must be reached by keyboard.
             'tabindex' => $isStrip ? 0 : null,
         ]);
-        $sizes = new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
+        $sizes = $this->isProof ? null : new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
         foreach ($section->of($this->gallery->items) as $i => $item) {
-            $list->add($tiles->tile($item, $sizes->of($i, $item->ratio())));
+            $list->add($tiles->tile($item, $sizes?->of($i, $item->ratio())));
         }
 
         return $list;

@@ -21,6 +21,9 @@ final class TileMarkup
     /** Tiles that are asked for at once; the others when the visitor comes near. */
     private const EAGER = 4;
 
+    /** What a browser measures itself; one that cannot takes a picture as wide as the page. */
+    private const MEASURED = 'auto, 100vw';
+
     private int $written = 0;
 
     private readonly SizesAttribute $sizes;
@@ -43,13 +46,13 @@ final class TileMarkup
     }
 
     /**
-     * @param  non-empty-list<SourceSize>  $sizes
+     * @param  ?non-empty-list<SourceSize>  $sizes  null where the browser is to measure them
      */
-    public function tile(Shown $item, array $sizes): Element
+    public function tile(Shown $item, ?array $sizes): Element
     {
         $tile = $item instanceof ShownText
             ? $this->text($item)
-            : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
+            : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $sizes === null ? self::MEASURED : $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
         if ($this->captions) {
             $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption));
         }
@@ -112,8 +115,8 @@ final class TileMarkup
 
     private function picture(ShownPicture $picture, string $sizes): Element
     {
-        $lazy = $this->written >= self::EAGER;
-        $told = $lazy && $this->mayMeasure ? 'auto, '.$sizes : $sizes;
+        $lazy = $sizes === self::MEASURED || $this->written >= self::EAGER;
+        $told = $lazy && $this->mayMeasure && $sizes !== self::MEASURED ? 'auto, '.$sizes : $sizes;
 
         return Element::of('picture')->add(
             ...$this->still($picture, $told),

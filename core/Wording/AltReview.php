@@ -20,13 +20,66 @@ final class AltReview
      */
     public static function of(array $all): array
     {
-        $folded = array_map(static fn (Words $words): string => self::folded($words->alt), $all);
+        $folded = self::foldedAll($all);
+        $times = self::times($all, $folded);
+
+        return array_map(static fn (Words $words, string $alt): array => self::flaws($words, $alt, $times[$alt] > 1), $all, $folded);
+    }
+
+    /**
+     * After some were changed: what is wrong with those, and with the others of which something else is
+     * wrong now than before, since what they say is said by one more or by one less.
+     *
+     * @param  list<Words>  $all  in force now
+     * @param  array<int, ?Words>  $before  of those that were changed, by place, what was in force; null of new ones
+     * @param  list<Words>  $gone  of those that are no longer there
+     * @return array<int, list<AltFlaw>> by place
+     */
+    public static function afterwards(array $all, array $before, array $gone = []): array
+    {
+        $folded = self::foldedAll($all);
+        $times = self::times($all, $folded);
+        $then = [];
+        foreach ($before as $place => $words) {
+            $then[$folded[$place]] = ($then[$folded[$place]] ?? $times[$folded[$place]]) - ($all[$place]->decorative ? 0 : 1);
+        }
+        foreach (array_filter([...array_values($before), ...$gone]) as $words) {
+            $alt = self::folded($words->alt);
+            $then[$alt] = ($then[$alt] ?? $times[$alt] ?? 0) + ($words->decorative ? 0 : 1);
+        }
+        $turned = array_filter($then, static fn (int $count, string|int $alt): bool => ($count > 1) !== (($times[$alt] ?? 0) > 1), ARRAY_FILTER_USE_BOTH);
+        $flaws = [];
+        foreach ($all as $place => $words) {
+            if (array_key_exists($place, $before) || isset($turned[$folded[$place]])) {
+                $flaws[$place] = self::flaws($words, $folded[$place], $times[$folded[$place]] > 1);
+            }
+        }
+
+        return $flaws;
+    }
+
+    /**
+     * @param  list<Words>  $all
+     * @return list<string>
+     */
+    private static function foldedAll(array $all): array
+    {
+        return array_map(static fn (Words $words): string => self::folded($words->alt), $all);
+    }
+
+    /**
+     * @param  list<Words>  $all
+     * @param  list<string>  $folded
+     * @return array<string, int> how often each is said
+     */
+    private static function times(array $all, array $folded): array
+    {
         $times = [];
         foreach ($all as $i => $words) {
             $times[$folded[$i]] = ($times[$folded[$i]] ?? 0) + ($words->decorative ? 0 : 1);
         }
 
-        return array_map(static fn (Words $words, string $alt): array => self::flaws($words, $alt, $times[$alt] > 1), $all, $folded);
+        return $times;
     }
 
     /**

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Support\Carbon;
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Delivery\Format;
+use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Gallery\ItemWords;
+use ZincPane\Core\Gallery\WordField;
+use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Tidying\Recipe;
+
+/** An item of a gallery with its picture, as the database gave them. */
+final class ItemRow
+{
+    /** @var array<string, int>|null */
+    private ?array $files = null;
+
+    /**
+     * @param  array<array-key, mixed>  $row  columns of the item under i_, of the picture under p_, of what is drawn of it under f_
+     */
+    public function __construct(private readonly array $row)
+    {
+    }
+
+    public function id(): string
+    {
+        return $this->text('i_id');
+    }
+
+    /** Of the file, as it came; empty of a text. */
+    public function name(): string
+    {
+        return $this->text('p_name');
+    }
+
+    public function camera(): string
+    {
+        return $this->text('p_camera');
+    }
+
+    public function takenAt(): ?Carbon
+    {
+        return $this->text('p_taken_at') === '' ? null : Carbon::parse($this->text('p_taken_at'), 'UTC');
+    }
+
+    public function album(): ?string
+    {
+        return is_string($this->row['i_album']) ? $this->row['i_album'] : null;
+    }
+
+    public function isHidden(): bool
+    {
+        return (bool) $this->row['i_is_hidden'];
+    }
+
+    public function isLarge(): bool
+    {
+        return (bool) $this->row['i_is_large'];
+    }
+
+    /** Cleaned HTML of an item that is no picture; null of one that is. */
+    public function html(): ?string
+    {
+        return $this->row['i_picture_id'] === null ? $this->text('i_text') : null;
+    }
+
+    /** The words in force: the gallery's where it has some, else the picture's own. */
+    public function words(): Words
+    {
+        $texts = [];
+        foreach (WordField::cases() as $field) {
+            $own = $this->row["i_{$field->value}"];
+            if (is_string($own)) {
+                $texts[$field->value] = $own;
+            }
+        }
+        $decorative = $this->row['i_decorative'];
+
+        return ItemWords::of($texts, $decorative === null ? null : (bool) $decorative)->over(new Words(
+            $this->text('p_title'), $this->text('p_caption'), $this->text('p_alt'), $this->text('p_description'),
+            $this->text('p_link'), $this->text('p_credit'), (bool) $this->row['p_decorative'],
+        ));
+    }
+
+    /** Whether there is something to draw of it: a picture, or one that stands for a video. */
+    public function hasFace(): bool
+    {
+        return $this->row['f_id'] !== null;
+    }
+
+    public function faceId(): string
+    {
+        return $this->text('f_id');
+    }
+
+    public function hasFailed(): bool
+    {
+        return $this->row['f_state'] === PictureState::Failed->value;
+    }
+
+    /** As it is seen. */
+    public function size(): Size
+    {
+        return Size::of($this->whole('f_width'), $this->whole('f_height'));
+    }
+
+    public function isTidied(): bool
+    {
+        return ! in_array($this->row['f_recipe'], ['{}', '[]'], true);
+    }
+
+    /** Where it is on the picture as it is seen. */
+    public function focal(): FocalPoint
+    {
+        $point = FocalPoint::of($this->share('f_focal_x'), $this->share('f_focal_y'));
+
+        return $this->isTidied()
+            ? Recipe::fromArray(json_decode($this->text('f_recipe'), true))->seen($point, Size::of($this->whole('f_original_width'), $this->whole('f_original_height')))
+            : $point;
+    }
+
+    /** Of its folder of renditions, from the root of the host. */
+    public function address(): string
+    {
+        return Picture::addressOf($this->text('f_rendition_key'));
+    }
+
+    /** The colour one would name first; null where none was found, or something shows through. */
+    public function colour(): ?string
+    {
+        return $this->hasAlpha() || $this->text('f_colour') === '' ? null : $this->text('f_colour');
+    }
+
+    public function hasAlpha(): bool
+    {
+        return (bool) $this->row['f_has_alpha'];
+    }
+
+    public function moves(): bool
+    {
+        return (bool) $this->row['f_is_moving'] && ! $this->isTidied();
+    }
+
+    /** @return ?array{string, string} address and media type of the video that a click plays */
+    public function video(): ?array
+    {
+        $type = $this->text('p_media_type');
+
+        return $this->row['p_kind'] === PictureKind::Video->value ? [Picture::addressOf($this->text('p_rendition_key')).'/'.Picture::videoFileOf($type), $type] : null;
+    }
+
+    /**
+     * @return array<string, int> bytes of the files there are, by name
+     */
+    public function files(): array
+    {
+        /** @var array<string, int> */
+        return $this->files ??= (array) json_decode($this->text('f_renditions'), true);
+    }
+
+    /**
+     * The files there are, from narrow to wide.
+     *
+     * @return list<Rendition>
+     */
+    public function renditions(): array
+    {
+        $made = [];
+        foreach ($this->files() as $file => $bytes) {
+            $made[] = new Rendition(max(1, (int) $file), Format::from(substr((string) strrchr($file, '.'), 1)), $bytes);
+        }
+        usort($made, static fn (Rendition $a, Rendition $b): int => $a->width <=> $b->width);
+
+        return $made;
+    }
+
+    private function text(string $column): string
+    {
+        return is_string($this->row[$column]) ? $this->row[$column] : '';
+    }
+
+    private function whole(string $column): int
+    {
+        return is_numeric($this->row[$column]) ? max(1, (int) $this->row[$column]) : 1;
+    }
+
+    private function share(string $column): float
+    {
+        return is_numeric($this->row[$column]) ? (float) $this->row[$column] : 0.5;
+    }
+}

@@ -87,11 +87,11 @@ test('goes the whole way from the door to a live page by keyboard alone', async 
     await expectFocus(page, 'the album went away');
 
     // The drawer, opened and left by Escape.
-    await tabTo(page, page.getByRole('button', { name: 'More ways…' }), 90);
+    await tabTo(page, page.getByRole('button', { name: 'Add from elsewhere' }), 90);
     await press('Enter', 'opening the drawer');
     await expect(page.getByRole('radio', { name: 'Text', exact: true })).toBeVisible();
     await press('Escape', 'leaving the drawer');
-    await expect(page.getByRole('button', { name: 'More ways…' })).toBeFocused();
+    await expect(page.getByRole('button', { name: 'Add from elsewhere' })).toBeFocused();
 
     // Words, as a table of one tab stop.
     await tabTo(page, page.getByRole('link', { name: /^Words/ }), 90);

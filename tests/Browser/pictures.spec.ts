@@ -61,7 +61,7 @@ test('takes in a ZIP and what is on the camera card, and tells what is wrong', a
     await expect(tiles(page)).toHaveCount(3);
     await page.getByRole('button', { name: 'Clear' }).click();
 
-    await page.getByRole('button', { name: 'More ways…' }).click();
+    await page.getByRole('button', { name: 'Add from elsewhere' }).click();
     await page.getByRole('radio', { name: 'Camera card' }).check({ force: true });
     await expectAccessible(page);
     await page.getByRole('option', { name: /MB020314\.jpg, new/ }).click();
@@ -228,7 +228,7 @@ test('shows texts and videos among the pictures, and opens both in the viewer', 
     await expect(page.getByText('1 of 1 ready')).toBeVisible({ timeout: 60_000 });
     await expect(tiles(page).nth(1).locator('img')).toBeVisible();
     await page.getByRole('button', { name: 'Clear' }).click();
-    await page.getByRole('button', { name: 'More ways…' }).click();
+    await page.getByRole('button', { name: 'Add from elsewhere' }).click();
     await page.getByRole('radio', { name: 'Text', exact: true }).press('Space');
     await page.getByLabel('Title of the text').fill('Come along');
     await page.getByRole('textbox', { name: 'Text', exact: true }).fill('Sunday, from ten.\n\nBring a coat.');

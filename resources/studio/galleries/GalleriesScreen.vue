@@ -10,9 +10,16 @@
             <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
+        <p v-if="did" ref="line" class="did" role="status" tabindex="-1">
+            {{ did.what === 'deleted' ? `“${did.title}” is deleted; its pictures stay in the store.` : `“${did.title}” is there.` }}
+            <ElButton size="small" @click="takeBack">Take it back</ElButton>
+        </p>
         <ElSkeleton v-if="isPending" :rows="5" animated aria-label="Fetching your galleries" role="status" />
         <ul v-else class="cards">
-            <li v-for="gallery in galleries" :key="gallery.id"><GalleryCard :gallery="gallery" /></li>
+            <li v-for="gallery in galleries" :key="gallery.id" class="one">
+                <GalleryCard :gallery="gallery" />
+                <GalleryActs :gallery="gallery" @done="tell" @failed="problem = messageOf($event)" />
+            </li>
             <li class="drop" :class="{ over }">
                 <p><b>Drop pictures here</b> and a gallery begins.</p>
                 <p class="note">
@@ -25,9 +32,9 @@
 
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { ref } from 'vue';
+import { nextTick, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, Problem } from '../api/client';
+import { api, messageOf, Problem } from '../api/client';
 import { galleriesQuery, sessionQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
 import type { Gallery } from '../api/types';
@@ -36,6 +43,8 @@ import { useUploads } from '../pictures/use-uploads';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
+import { announce } from '../shared/announce';
+import GalleryActs from './GalleryActs.vue';
 import GalleryCard from './GalleryCard.vue';
 
 const router = useRouter();
@@ -47,6 +56,34 @@ const { files: types, pictures } = useVocabulary();
 const accepted = types.join(',');
 const over = ref(false);
 const problem = ref('');
+
+/** What was just done to a gallery as a whole, so that it can be taken back. */
+const did = ref<{ what: 'deleted' | 'duplicated'; id: string; title: string } | null>(null);
+const line = ref<HTMLElement>();
+
+async function tell(done: NonNullable<typeof did.value>): Promise<void> {
+    did.value = done;
+    await refresh();
+    await nextTick();
+    line.value?.querySelector('button')?.focus();
+}
+
+async function takeBack(): Promise<void> {
+    const back = did.value;
+    if (!back) return;
+    try {
+        await (back.what === 'deleted' ? api.post(`galleries/${back.id}/restore`, {}) : api.delete(`galleries/${back.id}`));
+        did.value = null;
+        announce(back.what === 'deleted' ? `“${back.title}” is back.` : `“${back.title}” is gone again.`);
+        await refresh();
+    } catch (error) {
+        problem.value = messageOf(error);
+    }
+}
+
+async function refresh(): Promise<void> {
+    await Promise.all([['galleries'], ['pages'], ['store']].map((queryKey) => queries.invalidateQueries({ queryKey })));
+}
 
 function drop(event: DragEvent): void {
     over.value = false;
@@ -116,6 +153,29 @@ h1 {
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
     gap: 16px;
+}
+
+.one {
+    display: flex;
+    flex-direction: column;
+    border: 1px solid var(--z3);
+    border-radius: var(--corner);
+    background: var(--z0);
+    overflow: clip;
+}
+
+.one:hover {
+    border-color: var(--z5);
+}
+
+.did {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    margin-bottom: 14px;
+    padding: 6px 12px;
+    border: 1px solid var(--z3);
+    background: var(--z0);
 }
 
 .drop {

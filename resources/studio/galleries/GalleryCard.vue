@@ -33,17 +33,9 @@ const state = computed(() => {
 <style scoped>
 .card {
     display: block;
-    height: 100%;
-    border: 1px solid var(--z3);
-    border-radius: var(--corner);
-    background: var(--z0);
+    flex: 1;
     color: inherit;
     text-decoration: none;
-    overflow: clip;
-}
-
-.card:hover {
-    border-color: var(--z5);
 }
 
 .words {

@@ -2,7 +2,7 @@
     <div class="gallery">
         <GalleryHeader v-if="gallery" :id="id" :said="said" @undo="undo" @redo="redo" />
         <TopBar v-else />
-        <StageNav v-if="gallery" :gallery="gallery" />
+        <StageNav v-if="gallery" :gallery="gallery" @keys="keys?.show()" />
         <ClashBar v-if="state.clash" :clash="state.clash" @settle="settle" />
         <AskBar v-if="asked" :label="`Undo what ${asked.by} did`" @leave="asked = null">
             <b>{{ asked.by }} did this last, not you:</b> {{ asked.says }}.
@@ -15,13 +15,13 @@
             <ProblemNote v-if="error">{{ error.message }} <RouterLink :to="{ name: 'galleries' }">Back to the galleries</RouterLink></ProblemNote>
             <ElSkeleton v-else :rows="6" animated role="status" aria-label="Fetching the gallery" />
         </main>
-        <Shortcuts />
+        <Shortcuts ref="keys" />
     </div>
 </template>
 
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useOutbox } from '../outbox/use-outbox';
 import AskBar from '../shared/AskBar.vue';
 import { isWriting } from '../shared/is-writing';
@@ -41,6 +41,7 @@ const shared = useGallery(() => props.id);
 const { gallery, state, error, settle } = shared;
 const { asked, said, undo, undoTheirs, redo } = useSteps(shared);
 const outbox = useOutbox();
+const keys = ref<InstanceType<typeof Shortcuts>>();
 const notKept = computed(() => outbox.refused.filter(({ place }) => place === `gallery:${props.id}`));
 
 usePulse(
@@ -61,7 +62,7 @@ onKeyStroke(['z', 'Z', 'y'], (event) => {
     display: grid;
     grid-template-rows: auto auto auto auto minmax(0, 1fr);
     grid-template-columns: minmax(0, 1fr);
-    height: 100vh;
+    height: calc(100vh - var(--tray, 0px));
 }
 
 .stage,

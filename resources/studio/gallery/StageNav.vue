@@ -4,14 +4,20 @@
             <b>{{ stage.label }}</b>
             <span>{{ stage.state }}</span>
         </RouterLink>
+        <span class="grow" />
+        <Hint says="What keys do (?)">
+            <ElButton class="keys" aria-label="What keys do" @click="emit('keys')">?</ElButton>
+        </Hint>
     </nav>
 </template>
 
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Gallery } from '../api/types';
+import Hint from '../shared/Hint.vue';
 
 const props = defineProps<{ gallery: Gallery }>();
+const emit = defineEmits<{ keys: [] }>();
 
 const stages = computed(() => {
     const { items, panes } = props.gallery;
@@ -77,7 +83,17 @@ b {
     font-weight: 600;
 }
 
-span {
+.grow {
+    flex: 1;
+}
+
+.keys {
+    align-self: center;
+    width: 32px;
+    margin-inline-end: 8px;
+}
+
+a > span {
     font-size: 12px;
     color: var(--z5);
     font-variant-numeric: tabular-nums;
@@ -94,7 +110,17 @@ span {
         padding-inline: 8px;
     }
 
-    span {
+    .grow {
+        flex: 1;
+    }
+
+    .keys {
+        align-self: center;
+        width: 32px;
+        margin-inline-end: 8px;
+    }
+
+    a > span {
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;

@@ -48,7 +48,7 @@ function pathsOf(change: Change): string[] {
         case 'words':
             return Object.entries(change.words).flatMap(([item, words]) => Object.keys(words).map((field) => `${item}.${field}`));
         case 'about':
-            return Object.keys(change.about as Record<string, unknown>);
+            return leaves(change.about);
         case 'design':
             return leaves(change.design);
         case 'text':
@@ -67,7 +67,7 @@ function covers(one: Record<string, TidyPart>, other: Record<string, TidyPart>):
 }
 
 function leaves(part: object, path = ''): string[] {
-    return Object.entries(part as Record<string, unknown>).flatMap(([key, value]) =>
+    return Object.entries(part).flatMap(([key, value]: [string, unknown]) =>
         typeof value === 'object' && value !== null ? leaves(value, `${path}.${key}`) : [`${path}.${key}`],
     );
 }
@@ -75,7 +75,7 @@ function leaves(part: object, path = ''): string[] {
 /** The words that a person typed in a change, to be offered where they cannot be kept. */
 export function typedIn({ change, part }: Entry): string[] {
     const words = change?.kind === 'words' ? Object.values(change.words) : part?.words ? [part.words] : [];
-    const texts = words.flatMap((one) => Object.values(one)).filter((text): text is string => typeof text === 'string' && text !== '');
+    const texts = words.flatMap((one) => Object.values<unknown>(one)).filter((text): text is string => typeof text === 'string' && text !== '');
     if (change?.kind === 'text') texts.push(change.text.replace(/<[^>]+>/g, ' ').trim());
     return texts;
 }

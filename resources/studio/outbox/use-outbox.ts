@@ -39,7 +39,7 @@ export interface Refused {
 /** Changes on their way to the server: kept in the browser until it has them, sent again when the line is back. */
 export const useOutbox = defineStore('outbox', () => {
     const queries = useQueryClient();
-    const keeping = useKeeping();
+    const keeping = useKeeping<Entry>('zinc-outbox');
     const sender = useSender();
     const entries = ref<Entry[]>([]);
     const clashes = reactive(new Map<Place, Clash>());

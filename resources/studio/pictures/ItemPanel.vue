@@ -12,25 +12,36 @@
                 @save="emit('change', { kind: 'text', item: only.id, text: $event }, TYPING)"
             />
             <SavedField
-                v-for="field in fields"
+                v-for="field in shownFields"
                 :key="field.key"
                 :label="field.label"
                 :model-value="only.words[field.key]"
                 :of="only.id"
                 :rows="field.rows"
                 :longest="field.longest"
-                :note="only.exceptions.includes(field.key) && only.picture ? 'in this gallery' : ''"
+                :note="whose(field.key)"
                 :hints="field.key === 'alt' ? altHints : []"
                 :bad="only.flaws.length > 0"
                 @save="(text, item) => emit('change', { kind: 'words', words: { [item]: { [field.key]: text } } }, TYPING)"
             />
+            <ElCheckbox v-if="only.picture" :model-value="only.words.decorative" @change="decorate">
+                decorative: nothing is lost to those who cannot see it
+                <em v-if="whose('decorative')">{{ whose('decorative') }}</em>
+            </ElCheckbox>
             <ElButton v-if="own.length > 0" @click="backToOwn">Back to the picture’s own words</ElButton>
+        </template>
+        <template v-else-if="filling">
+            <FillPanel :gallery="gallery" :items="ids" @apply="(fill, items) => emit('fill', fill, items)" @close="filling = false" />
         </template>
         <template v-else-if="items.length > 1">
             <h2>{{ items.length }} chosen</h2>
+            <div class="pair">
+                <ElButton :disabled="!hasPictures" @click="emit('tidy')">Tidy…</ElButton>
+                <ElButton @click="filling = true">Words…</ElButton>
+            </div>
         </template>
         <AlbumsPanel v-else :gallery="gallery" @change="(change, pause) => emit('change', change, pause)" />
-        <div v-if="items.length > 0" class="moves">
+        <div v-if="items.length > 0 && !filling" class="moves">
             <div v-if="gallery.albums.list.length > 0" class="line">
                 <span>Album</span>
                 <ElSelect :model-value="albumNow" :empty-values="[null]" :value-on-clear="null" aria-label="Album" @change="assign">
@@ -66,37 +77,41 @@
 </template>
 
 <script setup lang="ts">
-import { computed, defineAsyncComponent } from 'vue';
-import { flawOf, useVocabulary, wordOf } from '../api/vocabulary';
-import type { Change, Gallery, Item, WordField } from '../api/types';
+import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { flawOf, useVocabulary } from '../api/vocabulary';
+import type { Change, FillSettings, Gallery, Item, WordField, WordKey } from '../api/types';
 import { TYPING } from '../outbox/use-outbox';
 import SavedField from '../shared/SavedField.vue';
+import FillPanel from '../words/FillPanel.vue';
 import AlbumsPanel from './AlbumsPanel.vue';
 import VideoPoster from './VideoPoster.vue';
 
 /** The editor of texts is large, and seldom needed. */
 const TextBody = defineAsyncComponent(() => import('./TextBody.vue'));
 
-/** Words that are written here, and the lines each is given; the table has them all. */
-const FIELDS = (
-    [
-        ['title', 1],
-        ['caption', 2],
-        ['alt', 3],
-    ] as const
-).map(([key, rows]) => ({ key, rows, ...wordOf(key) }));
+/** Lines that a word is given, where it is more than one. */
+const LINES: Partial<Record<WordField, number>> = { caption: 2, alt: 3, description: 3 };
 
 const props = defineProps<{ gallery: Gallery; items: Item[]; first: number }>();
 /** A place counts from 0. */
-const emit = defineEmits<{ change: [change: Change, pause?: number]; move: [place: number]; remove: []; tidy: [] }>();
+const emit = defineEmits<{
+    change: [change: Change, pause?: number];
+    move: [place: number];
+    remove: [];
+    tidy: [];
+    fill: [fill: FillSettings, items: string[]];
+}>();
 
-const { layouts } = useVocabulary();
+const { layouts, words } = useVocabulary();
+const fields = words.map(({ field, label, longest }) => ({ key: field, label, longest, rows: LINES[field] ?? 1 }));
+const filling = ref(false);
 const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined));
 const ids = computed(() => props.items.map(({ id }) => id));
-const fields = computed(() => (only.value?.kind === 'text' ? FIELDS.slice(0, 1) : FIELDS));
+const shownFields = computed(() => (only.value?.kind === 'text' ? fields.filter(({ key }) => key === 'title') : fields));
+const hasPictures = computed(() => props.items.some(({ kind }) => kind === 'picture'));
 const isAtEnd = computed(() => props.first + props.items.length >= props.gallery.items.length);
 const isHidden = computed(() => props.items.every((item) => item.hidden));
-const own = computed<WordField[]>(() => (only.value?.picture ? FIELDS.map(({ key }) => key).filter((key) => only.value?.exceptions.includes(key)) : []));
+const own = computed<WordKey[]>(() => (only.value?.picture ? [...only.value.exceptions] : []));
 const altHints = computed(() => {
     const flaws = only.value?.flaws.map((code) => flawOf(code).advice) ?? [];
     return flaws.length > 0 ? flaws : ['What is to be seen, for those who cannot see it.'];
@@ -107,6 +122,22 @@ const albumNow = computed(() => {
 });
 
 const isLarge = computed(() => props.items.every((item) => item.large));
+
+/** Whose word it is: this gallery's own, or the picture's, which every gallery shows. */
+function whose(key: WordKey): string {
+    if (!only.value?.picture) return '';
+    if (only.value.exceptions.includes(key)) return 'only in this gallery';
+    return only.value.picture.words[key] ? 'the picture’s own' : '';
+}
+
+function decorate(is: unknown): void {
+    if (only.value) emit('change', { kind: 'words', words: { [only.value.id]: { decorative: is === true } } });
+}
+
+watch(
+    () => ids.value.join(),
+    () => (filling.value = filling.value && props.items.length > 1),
+);
 
 function assign(chosen: string): void {
     const album = chosen || null;
@@ -148,6 +179,26 @@ h2 {
     display: grid;
     grid-template-columns: repeat(4, 1fr);
     gap: 6px;
+}
+
+.pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 8px;
+}
+
+.pair .el-button {
+    margin: 0;
+}
+
+em {
+    color: var(--z5);
+    font-style: normal;
+}
+
+.el-checkbox {
+    height: auto;
+    white-space: normal;
 }
 
 .moves .el-button {

@@ -62,7 +62,7 @@ watch(
 }
 
 .by {
-    width: 220px;
+    width: 150px;
 }
 
 .order .el-input-number {

@@ -3,12 +3,19 @@
         <section ref="mat" class="mat" aria-label="Pictures in order">
             <div class="head">
                 <FileButton label="Pictures to add" multiple :accept="accepted" @choose="uploads.add(id, $event)">Add files</FileButton>
-                <ElButton :aria-expanded="adding" @click="adding = !adding">More ways…</ElButton>
+                <ElButton :aria-expanded="adding" @click="adding = !adding">Add from elsewhere</ElButton>
+                <ElButton :aria-pressed="several" @click="several = !several">Choose several</ElButton>
                 <span class="grow" />
+                <ElInput v-model="wanted" class="search" type="search" clearable placeholder="Find" aria-label="Find in this gallery" />
+                <label class="size">
+                    <span>Size</span>
+                    <ElSlider v-model="size" :min="SIZES[0]" :max="SIZES[1]" :step="4" :show-tooltip="false" aria-label="Size of the thumbnails" />
+                </label>
                 <OrderBar :by="order.by.value" :seed="order.seed.value" @look="order.look" @keep="order.keep" @leave="order.leave" />
             </div>
             <ProblemNote v-if="order.problem.value">{{ order.problem.value }}</ProblemNote>
-            <NothingHere v-if="items.length === 0" class="empty">
+            <NothingHere v-if="wanted !== '' && items.length === 0">No picture of this gallery has “{{ wanted }}” among its words.</NothingHere>
+            <NothingHere v-else-if="items.length === 0" class="empty">
                 <p><b>No pictures yet.</b></p>
                 <p>Drop files, folders or a ZIP here, paste a picture, or choose “Add files”.</p>
             </NothingHere>
@@ -18,7 +25,11 @@
                 class="tiles"
                 tag="ul"
                 :animation="120"
-                :disabled="order.by.value !== null"
+                :delay="HOLD"
+                delay-on-touch-only
+                :touch-start-threshold="6"
+                :disabled="order.by.value !== null || wanted !== ''"
+                :style="{ '--size': `${size}px` }"
                 role="listbox"
                 aria-label="Pictures"
                 aria-multiselectable="true"
@@ -29,37 +40,46 @@
                     v-for="(item, index) in items"
                     :key="item.id"
                     :item="item"
-                    :place="index + 1"
+                    :place="placeOf(item.id)"
                     :chosen="chosen.has(item.id)"
                     :tabbable="item.id === (active ?? items[0]?.id)"
                     :album="albumOf(item)"
                     :going="lifted !== null && (item.id === lifted || (chosen.has(lifted) && chosen.has(item.id)))"
                     :count="lifted !== null && chosen.has(lifted) ? chosen.size : 1"
-                    @choose="selection.pick(item.id, $event)"
+                    @choose="choose(item.id, $event)"
                     @open="tidy(item)"
                     @key="onKey($event, index)"
                 />
             </VueDraggable>
-            <p v-if="items.length > 0" class="note hint">Drag, or Alt with the arrow keys, to move. Ctrl A chooses all, T tidies, H hides, Delete takes out.</p>
+            <p v-if="items.length > 0" class="note hint">Drag to move, or with a finger hold first. What keys do stands on the sheet that opens on “?”.</p>
             <i v-if="box" class="box" :style="box" />
         </section>
-        <ItemPanel :gallery="gallery" :items="chosenItems" :first="firstPlace" @change="change" @move="moveTo" @remove="takeOut" @tidy="tidy(chosenItems[0])" />
+        <ItemPanel
+            :gallery="gallery"
+            :items="chosenItems"
+            :first="firstPlace"
+            @change="change"
+            @move="moveTo"
+            @remove="takeOut"
+            @tidy="tidy(firstPicture)"
+            @fill="fill"
+        />
         <AddDrawer v-if="adding" :gallery="gallery" @close="adding = false" />
         <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :gallery="id" :others="otherChosen" @close="closeTidy" />
     </div>
 </template>
 
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue';
+import { useLocalStorage } from '@vueuse/core';
+import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useVocabulary } from '../api/vocabulary';
-import type { Item } from '../api/types';
+import type { FillSettings, Item } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
-import { columnsOf, placeAfter } from '../shared/roving';
 import { useDragBox } from '../shared/use-drag-box';
 import { useSelection } from '../shared/use-selection';
 import TidyEditor from '../tidy/TidyEditor.vue';
@@ -69,26 +89,37 @@ import OrderBar from './OrderBar.vue';
 import PictureTile from './PictureTile.vue';
 import { useArrivingFiles } from './use-arriving-files';
 import { useOrder } from './use-order';
+import { usePictureKeys } from './use-picture-keys';
+import { useShownItems } from './use-shown-items';
 import { useUploads } from './use-uploads';
+
+/** px of width of a thumbnail: least, most, and at first. */
+const SIZES = [92, 320, 164] as const;
+
+/** ms that a finger rests on a picture until it is lifted: before, it scrolls. */
+const HOLD = 350;
 
 const props = defineProps<{ id: string }>();
 const shared = useGallery(() => props.id);
-const { gallery, change } = shared;
+const { gallery, change, act } = shared;
 const order = useOrder(() => props.id, shared);
 const uploads = useUploads();
 const accepted = useVocabulary().files.join(',');
 const mat = ref<HTMLElement>();
-const items = ref<Item[]>([]);
 const adding = ref(false);
 const lifted = ref<string | null>(null);
 const tidiedItem = ref<string | null>(null);
 
-watch([() => gallery.value?.items, order.preview], ([fresh, preview]) => (items.value = [...(preview ?? fresh ?? [])]), { immediate: true });
+const { all, items, wanted, placeOf } = useShownItems(() => gallery.value?.items, order.preview);
+/** A tap adds to what is chosen, as Ctrl does. */
+const several = ref(false);
+const size = useLocalStorage('zinc-thumbnails', SIZES[2]);
 
 const selection = useSelection(() => items.value.map(({ id }) => id));
 const { chosen, active } = selection;
 const chosenItems = computed(() => items.value.filter((item) => chosen.value.has(item.id)));
-const firstPlace = computed(() => items.value.findIndex((item) => chosen.value.has(item.id)));
+const firstPlace = computed(() => all.value.findIndex((item) => chosen.value.has(item.id)));
+const firstPicture = computed(() => chosenItems.value.find(({ kind }) => kind === 'picture'));
 const tidied = computed(() => items.value.find((item) => item.id === tidiedItem.value)?.picture ?? null);
 const otherChosen = computed(() =>
     chosenItems.value.flatMap(({ kind, picture }) => (kind === 'picture' && picture && picture.id !== tidied.value?.id ? picture.id : [])),
@@ -101,6 +132,14 @@ const { box } = useDragBox({
     onMiss: selection.none,
 });
 
+const { onKey, focusOn } = usePictureKeys({
+    mat,
+    items,
+    all,
+    selection,
+    firstPlace,
+    acts: { tidy, hide, takeOut: () => void takeOut(), moveTo },
+});
 const { over, drop } = useArrivingFiles((files) => uploads.add(props.id, files));
 
 function albumOf(item: Item): string | null {
@@ -109,6 +148,14 @@ function albumOf(item: Item): string | null {
 
 function tidy(item: Item | undefined): void {
     if (item?.kind === 'picture') tidiedItem.value = item.id;
+}
+
+function choose(id: string, event: MouseEvent): void {
+    selection.pick(id, several.value && !event.shiftKey ? { shiftKey: false, ctrlKey: true, metaKey: false } : event);
+}
+
+async function fill(settings: FillSettings, ids: string[]): Promise<void> {
+    if (await act('/fill', { fill: settings, items: ids })) announce('Filled. One undo takes it back.');
 }
 
 function lift({ oldIndex }: { oldIndex?: number }): void {
@@ -126,34 +173,27 @@ function dropped({ newIndex, oldIndex }: { oldIndex?: number; newIndex?: number 
 }
 
 /** @param place that the first of the chosen is to have, from 0 */
-async function moveTo(place: number): Promise<void> {
+function moveTo(place: number): void {
     const ids = selection.list.value;
-    const others = items.value.filter((item) => !chosen.value.has(item.id));
+    const others = all.value.filter((item) => !chosen.value.has(item.id));
     const to = Math.max(0, Math.min(place, others.length));
-    await change({ kind: 'move', items: ids, before: others[to]?.id ?? null });
-    announce(`${ids.length === 1 ? 'Picture' : `${ids.length} pictures`} moved to position ${to + 1} of ${items.value.length}.`);
+    void change({ kind: 'move', items: ids, before: others[to]?.id ?? null });
+    announce(`${ids.length === 1 ? 'Picture' : `${ids.length} pictures`} moved to position ${to + 1} of ${all.value.length}.`);
 }
 
 async function takeOut(): Promise<void> {
     const ids = selection.list.value;
-    const first = firstPlace.value;
-    await change({ kind: 'remove', items: ids });
+    const first = items.value.findIndex((item) => chosen.value.has(item.id));
+    void change({ kind: 'remove', items: ids });
+    await nextTick();
     announce(ids.length === 1 ? 'Picture taken out; it stays in the store.' : `${ids.length} pictures taken out; they stay in the store.`);
     await focusOn(Math.min(first, items.value.length - 1));
 }
 
-async function hide(): Promise<void> {
+function hide(): void {
     const hidden = chosenItems.value.some((item) => !item.hidden);
-    await change({ kind: 'hide', items: selection.list.value, hidden });
+    void change({ kind: 'hide', items: selection.list.value, hidden });
     announce(hidden ? 'Hidden from visitors.' : 'Shown again.');
-}
-
-async function focusOn(index: number): Promise<void> {
-    const item = items.value[index];
-    if (!item) return;
-    active.value = item.id;
-    await nextTick();
-    mat.value?.querySelector<HTMLElement>(`[data-item="${item.id}"]`)?.focus();
 }
 
 /** Back to the tile that was tidied. */
@@ -162,50 +202,6 @@ async function closeTidy(): Promise<void> {
     tidiedItem.value = null;
     await nextTick();
     await focusOn(at);
-}
-
-async function onKey(event: KeyboardEvent, index: number): Promise<void> {
-    const tiles = [...(mat.value?.querySelectorAll<HTMLElement>('.tile') ?? [])];
-    const goal = placeAfter(event.key, index, items.value.length, columnsOf(tiles));
-    const id = items.value[index]?.id ?? '';
-    const letter = event.key.toLowerCase();
-    if (goal !== null) {
-        event.preventDefault();
-        await (event.altKey ? step(event.key, goal - index, id) : walk(event, goal));
-    } else if (event.key === ' ' || event.key === 'Enter') {
-        event.preventDefault();
-        selection.pick(id, event);
-    } else if (letter === 'a' && (event.ctrlKey || event.metaKey)) {
-        event.preventDefault();
-        selection.all();
-    } else if (letter === 't') {
-        tidy(items.value[index]);
-    } else if (chosen.value.size > 0 && event.key === 'Delete') {
-        await takeOut();
-    } else if (chosen.value.size > 0 && letter === 'h') {
-        await hide();
-    } else if (event.key === 'Escape') {
-        selection.none();
-    }
-}
-
-async function step(key: string, by: number, id: string): Promise<void> {
-    if (!chosen.value.has(id)) selection.set([id]);
-    await moveTo(key === 'Home' ? 0 : key === 'End' ? items.value.length : firstPlace.value + by);
-    await focusOn(items.value.findIndex((item) => item.id === id));
-}
-
-/** To another tile; with Shift the stretch from where one stood is chosen. */
-async function walk(event: KeyboardEvent, goal: number): Promise<void> {
-    const to = Math.max(0, Math.min(goal, items.value.length - 1));
-    const anchor = active.value;
-    await focusOn(to);
-    const id = items.value[to]?.id;
-    if (event.shiftKey && anchor !== undefined && id !== undefined) {
-        active.value = anchor;
-        selection.pick(id, event);
-        mat.value?.querySelector<HTMLElement>(`[data-item="${id}"]`)?.focus();
-    }
 }
 </script>
 
@@ -219,7 +215,7 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
 
 .mat {
     position: relative;
-    padding: 12px 18px 90px;
+    padding: 12px 18px 24px;
     overflow: auto;
     background: var(--mat);
 }
@@ -236,6 +232,20 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
     flex: 1;
 }
 
+.search {
+    width: 150px;
+}
+
+.size {
+    display: flex;
+    align-items: center;
+    gap: 12px;
+    width: 118px;
+    margin-inline-end: 8px;
+    color: var(--z7);
+    font-size: 13px;
+}
+
 .hint {
     margin-top: 14px;
     color: var(--z6);
@@ -243,7 +253,7 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
 
 .tiles {
     display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(164px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(var(--size), 100%), 1fr));
     gap: 12px;
 }
 
@@ -276,10 +286,6 @@ async function walk(event: KeyboardEvent, goal: number): Promise<void> {
 
     .mat {
         padding-bottom: 18px;
-    }
-
-    .tiles {
-        grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
     }
 }
 </style>

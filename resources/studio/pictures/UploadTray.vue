@@ -1,12 +1,24 @@
 <template>
-    <section v-if="uploads.length > 0" class="tray" aria-label="Files on their way">
-        <header>
+    <section v-if="uploads.length > 0 || missing.length > 0" ref="tray" class="tray" aria-label="Files on their way">
+        <div v-if="missing.length > 0" class="missing">
+            <p>
+                <b>{{ missing.length === 1 ? 'One file' : `${missing.length} files` }} did not arrive</b> before the window was closed: {{ listed }}. Choose
+                {{ missing.length === 1 ? 'it' : 'them' }} again to go on.
+            </p>
+            <FileButton label="Files that did not arrive" multiple @choose="store.bring($event)">Choose again</FileButton>
+            <ElButton @click="store.forget()">Leave them</ElButton>
+        </div>
+        <header v-if="uploads.length > 0">
             <h2>
                 <span role="status">{{ headline }}</span>
             </h2>
+            <ElProgress v-if="busy > 0" class="all" :percentage="share" :stroke-width="4" :show-text="false" aria-label="All files" />
+            <span class="grow" />
+            <ElButton v-if="stopped > 0" type="info" @click="store.goOn()">Go on with {{ stopped === 1 ? '1 file' : `${stopped} files` }}</ElButton>
+            <ElButton :aria-expanded="open" @click="chosen = !open">{{ open ? 'Fold' : 'Show' }}</ElButton>
             <ElButton :disabled="busy > 0" @click="store.clear()">Clear</ElButton>
         </header>
-        <ul>
+        <ul v-if="open && uploads.length > 0">
             <li v-for="upload in uploads" :key="upload.key" :class="upload.state">
                 <img v-if="upload.thumbnail" :src="upload.thumbnail" alt="" />
                 <span v-else class="blank" />
@@ -29,50 +41,100 @@
 </template>
 
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
+import FileButton from '../shared/FileButton.vue';
 import { useUploads, type Upload } from './use-uploads';
 
 const LABELS: Record<Upload['state'], string> = {
     queued: 'Waiting',
     sending: 'Sent',
+    stopped: 'Stopped',
     preparing: 'Being prepared',
     ready: 'Ready',
     failed: 'Not taken',
 };
 
+/** Names that are told before the rest is only counted. */
+const TOLD = 3;
+
 const store = useUploads();
-const { uploads } = storeToRefs(store);
+const tray = ref<HTMLElement>();
+const { height } = useElementSize(tray, undefined, { box: 'border-box' });
+const { uploads, missing } = storeToRefs(store);
+/** What the person chose; null leaves it to itself. */
+const chosen = ref<boolean | null>(null);
 const count = (...states: Upload['state'][]): number => uploads.value.filter(({ state }) => states.includes(state)).length;
 const busy = computed(() => count('queued', 'sending', 'preparing'));
+const stopped = computed(() => count('stopped'));
+/** Open where there is something to read; it folds itself when all is well. */
+const open = computed(() => chosen.value ?? uploads.value.some(({ state, note }) => state === 'failed' || state === 'stopped' || note !== ''));
+const share = computed(() =>
+    Math.round(
+        (100 * uploads.value.reduce((sum, { state, sent }) => sum + (state === 'queued' || state === 'sending' ? 0.9 * sent : 1), 0)) / uploads.value.length,
+    ),
+);
 const headline = computed(() => {
     const failed = count('failed');
-    return `${count('ready')} of ${uploads.value.length} ready${failed > 0 ? `, ${failed} not taken` : ''}`;
+    return `${count('ready')} of ${uploads.value.length} ready${failed > 0 ? `, ${failed} not taken` : ''}${stopped.value > 0 ? `, ${stopped.value} stopped` : ''}`;
 });
+const listed = computed(() => {
+    const names = missing.value.slice(0, TOLD).map(({ name }) => name);
+    return missing.value.length > TOLD ? `${names.join(', ')} and ${missing.value.length - TOLD} more` : names.join(', ');
+});
+
+watch([tray, height], () => document.documentElement.style.setProperty('--tray', `${tray.value ? height.value : 0}px`));
+watch(
+    () => uploads.value.length === 0,
+    () => (chosen.value = null),
+);
 </script>
 
 <style scoped>
+/* In its own place below the screen, which is so much lower: it covers nothing. */
 .tray {
     position: fixed;
     z-index: 30;
-    left: 16px;
-    bottom: 16px;
+    inset: auto 0 0;
     display: grid;
-    grid-template-rows: auto minmax(0, 1fr);
-    width: 380px;
-    max-height: 46vh;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
+    max-height: 40vh;
+    grid-template-rows: auto auto minmax(0, 1fr);
+    border-top: 2px solid var(--z4);
     background: var(--z0);
-    box-shadow: 0 8px 24px rgb(20 27 31 / 0.28);
 }
 
-header {
+header,
+.missing {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
-    justify-content: space-between;
-    padding: 8px 12px;
-    border-bottom: 2px solid var(--z4);
+    gap: 8px 12px;
+    padding: 5px 16px;
+}
+
+.missing {
+    background: var(--rust-tint);
+    color: var(--z7);
+}
+
+.missing p {
+    flex: 1;
+    min-width: 240px;
+    margin: 0;
+}
+
+.all {
+    width: 160px;
+}
+
+.grow {
+    flex: 1;
+}
+
+header .el-button,
+.missing .el-button {
+    margin: 0;
 }
 
 h2 {
@@ -80,6 +142,9 @@ h2 {
 }
 
 ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(340px, 100%), 1fr));
+    border-top: 1px solid var(--z3);
     overflow: auto;
 }
 
@@ -88,7 +153,7 @@ li {
     grid-template-columns: 44px 1fr auto;
     align-items: center;
     gap: 10px;
-    padding: 8px 12px;
+    padding: 8px 16px;
     border-bottom: 1px solid var(--z3);
 }
 
@@ -97,11 +162,14 @@ li div {
 }
 
 b {
+    font-weight: 600;
+}
+
+li b {
     display: block;
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
-    font-weight: 600;
 }
 
 img,
@@ -116,7 +184,8 @@ img,
     color: var(--verd);
 }
 
-.failed .note {
+.failed .note,
+.stopped .note {
     color: var(--rust);
 }
 

@@ -1,11 +1,13 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { useEventListener } from '@vueuse/core';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
-import { api, messageOf } from '../api/client';
+import { computed, ref, watch } from 'vue';
+import { api, isLineDown, isSignedOut, messageOf, Problem } from '../api/client';
 import { galleryQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
 import type { Picture, Batch, Uploaded } from '../api/types';
+import { useKeeping } from '../outbox/keeping';
+import { useOutbox } from '../outbox/use-outbox';
 import { posterFrame } from './poster-frame';
 
 /** Files on their way at once; the server prepares no faster for more. */
@@ -22,12 +24,24 @@ export interface Upload {
     /** Null for what the server takes in by itself. */
     file: File | null;
     /** Which of the files that were dropped together it is. */
-    arrival: { batch: string; place: number } | null;
-    state: 'queued' | 'sending' | 'preparing' | 'ready' | 'failed';
+    arrival: { batch: string; place: number; of: number } | null;
+    /** A file that was stopped goes on where it was; one that failed was not taken. */
+    state: 'queued' | 'sending' | 'stopped' | 'preparing' | 'ready' | 'failed';
     /** Share sent, or of a batch taken in, 0 to 1. */
     sent: number;
+    /** Where it is sent to, once the server knows of it. */
+    url: string | null;
     thumbnail: string | null;
     note: string;
+}
+
+/** A file that was on its way when its window was closed: it goes on as soon as it is chosen again. */
+export interface Missing {
+    galleryId: string | null;
+    name: string;
+    bytes: number;
+    arrival: Upload['arrival'];
+    url: string | null;
 }
 
 let lastKey = 0;
@@ -35,21 +49,54 @@ let lastKey = 0;
 /** Files on their way in; goes on while one works elsewhere in the studio. */
 export const useUploads = defineStore('uploads', () => {
     const queries = useQueryClient();
+    const outbox = useOutbox();
+    const keeping = useKeeping<Missing>('zinc-uploads');
     const uploads = ref<Upload[]>([]);
-    const open = computed(() => uploads.value.filter(({ state }) => state === 'queued' || state === 'sending'));
+    const missing = ref<Missing[]>([]);
+    const open = computed(() => uploads.value.filter(({ state }) => state === 'queued' || state === 'sending' || state === 'stopped'));
 
     useEventListener('beforeunload', (event) => {
         if (open.value.length > 0) event.preventDefault();
     });
+    useEventListener('online', goOn);
+    watch(
+        () => outbox.signedOut,
+        (is) => !is && goOn(),
+    );
+    watch([open, missing], note, { deep: true });
+    void keeping.left().then((left) => (missing.value = left));
 
-    function entry(galleryId: string | null, name: string, file: File | null, arrival: Upload['arrival']): Upload {
-        return { key: ++lastKey, galleryId, name, file, arrival, state: 'queued', sent: 0, thumbnail: null, note: '' };
+    /** What would be missing if the window were closed now. */
+    function note(): void {
+        keeping.write([
+            ...missing.value,
+            ...open.value.flatMap(({ file, galleryId, name, arrival, url }) => (file ? [{ galleryId, name, bytes: file.size, arrival, url }] : [])),
+        ]);
+    }
+
+    function entry(galleryId: string | null, name: string, file: File | null, arrival: Upload['arrival'], url: string | null = null): Upload {
+        return { key: ++lastKey, galleryId, name, file, arrival, state: 'queued', sent: 0, url, thumbnail: null, note: '' };
     }
 
     function add(galleryId: string | null, files: File[]): void {
         const batch = crypto.randomUUID();
-        files.forEach((file, place) => uploads.value.push(entry(galleryId, file.name, file, { batch, place })));
+        files.forEach((file, place) => uploads.value.push(entry(galleryId, file.name, file, { batch, place, of: files.length })));
         startNext();
+    }
+
+    /** Files that are chosen again go on where they were; the others are none of those that are missing. */
+    function bring(files: File[]): void {
+        for (const file of files) {
+            const one = missing.value.find(({ name, bytes }) => name === file.name && bytes === file.size);
+            if (!one) continue;
+            missing.value = missing.value.filter((other) => other !== one);
+            uploads.value.push(entry(one.galleryId, one.name, file, one.arrival, one.url));
+        }
+        startNext();
+    }
+
+    function forget(): void {
+        missing.value = [];
     }
 
     /** Shows what the server takes in by itself, from a card or a shelf. */
@@ -60,8 +107,15 @@ export const useUploads = defineStore('uploads', () => {
         void followBatch(uploads.value.find(({ key }) => key === upload.key) ?? upload, batch);
     }
 
+    /** From the beginning. */
     function retry(upload: Upload): void {
-        Object.assign(upload, { state: 'queued', sent: 0, note: '' });
+        Object.assign(upload, { state: 'queued', sent: 0, note: '', url: null });
+        startNext();
+    }
+
+    /** All that were stopped, each where it was. */
+    function goOn(): void {
+        for (const upload of uploads.value.filter(({ state }) => state === 'stopped')) Object.assign(upload, { state: 'queued', note: '' });
         startNext();
     }
 
@@ -83,6 +137,8 @@ export const useUploads = defineStore('uploads', () => {
                 galleryId: upload.galleryId,
                 arrival: upload.arrival,
                 partBytes: limits.part_bytes,
+                url: upload.url,
+                onUrl: (url) => (upload.url = url),
                 onProgress: (share) => {
                     upload.sent = share;
                     upload.note = '';
@@ -91,10 +147,17 @@ export const useUploads = defineStore('uploads', () => {
             });
             await take(upload, upload.file, outcome);
         } catch (error) {
-            upload.state = 'failed';
-            upload.note = messageOf(error);
+            stop(upload, error);
         }
         startNext();
+    }
+
+    /** A lost line or an ended session stops a file; a refusal is its end. */
+    function stop(upload: Upload, error: unknown): void {
+        const isOut = error instanceof Problem && isSignedOut(error);
+        if (isOut) outbox.signedOut = true;
+        upload.state = isOut || (error instanceof Problem && isLineDown(error)) ? 'stopped' : 'failed';
+        upload.note = isOut ? 'Waits for you to sign in.' : messageOf(error);
     }
 
     async function take(upload: Upload, file: File, outcome: Uploaded): Promise<void> {
@@ -160,5 +223,5 @@ export const useUploads = defineStore('uploads', () => {
         void queries.invalidateQueries({ queryKey: ['sources'] });
     }
 
-    return { uploads, add, watchBatch, retry, clear };
+    return { uploads, missing, add, bring, forget, watchBatch, retry, goOn, clear };
 });

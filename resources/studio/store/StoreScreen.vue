@@ -169,7 +169,7 @@ function onKey(event: KeyboardEvent): void {
 .screen {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr);
-    height: 100vh;
+    height: calc(100vh - var(--tray, 0px));
 }
 
 .main {

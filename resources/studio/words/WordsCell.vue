@@ -24,7 +24,7 @@
             @paste.stop="plainPaste($event, column.hasLines)"
         />
         <template v-else-if="column.key === 'decorative'">
-            <span class="tick" :class="{ on: item.words.decorative }">{{ item.words.decorative ? 'yes' : 'no' }}</span>
+            <span v-if="item.words.decorative" class="tick on">yes</span>
         </template>
         <template v-else>
             <span class="text">{{ item.words[column.key] }}</span>
@@ -144,8 +144,8 @@ defineExpose({
 <style scoped>
 .cell {
     position: relative;
-    min-height: 48px;
-    padding: 6px 10px;
+    height: 65px;
+    padding: 5px 10px;
     cursor: text;
 }
 
@@ -160,6 +160,7 @@ defineExpose({
     overflow: hidden;
     -webkit-box-orient: vertical;
     -webkit-line-clamp: 2;
+    max-height: 39px;
     white-space: pre-line;
     overflow-wrap: anywhere;
 }
@@ -174,8 +175,10 @@ defineExpose({
 }
 
 .flaw {
-    display: inline-block;
-    margin-top: 2px;
+    display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
     font-size: 12px;
     color: var(--rust);
 }
@@ -192,6 +195,7 @@ textarea {
     font: 14px/1.4 var(--type);
     color: var(--z8);
     resize: vertical;
+    outline: 0;
 }
 
 .tick {

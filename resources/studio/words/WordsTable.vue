@@ -5,14 +5,22 @@
         role="grid"
         aria-label="Words of the pictures"
         :aria-rowcount="items.length + 1"
-        :style="{ '--columns': widths, minWidth: `${least}px` }"
+        :style="{ '--columns': widths, minWidth: `${least}px`, height: `${HEAD + items.length * ROW + 1}px` }"
         @paste="onPaste"
     >
         <div class="row head" role="row">
             <span role="columnheader">Picture</span>
             <span v-for="column in columns" :key="column.key" role="columnheader">{{ column.label }}</span>
         </div>
-        <div v-for="(item, row) in items" :key="item.id" class="row" :class="{ here: row === place.row }" role="row" :aria-rowindex="row + 2">
+        <div
+            v-for="{ item, row } in shown"
+            :key="item.id"
+            class="row"
+            :class="{ here: row === place.row }"
+            role="row"
+            :aria-rowindex="row + 2"
+            :style="{ top: `${HEAD + row * ROW}px` }"
+        >
             <span
                 :ref="(cell) => keep(cell, row, CHOOSER)"
                 class="picture"
@@ -50,6 +58,7 @@ import { stepOf } from '../shared/roving';
 import { plainText } from '../shared/plain-paste';
 import { cellsOf, isBlock } from './block';
 import type { Column } from './fields';
+import { HEAD, ROW, useRows } from './use-rows';
 import WordsCell from './WordsCell.vue';
 
 const props = defineProps<{ items: Item[]; columns: Column[]; chosen: ReadonlySet<string> }>();
@@ -73,6 +82,13 @@ interface Cell {
 }
 
 const cells = new Map<string, Cell>();
+const home = computed(() => table.value?.parentElement ?? undefined);
+const { drawn, reveal } = useRows(
+    home,
+    () => props.items.length,
+    () => place.value.row,
+);
+const shown = computed(() => drawn.value.flatMap((row) => (props.items[row] ? { item: props.items[row], row } : [])));
 const widths = computed(() =>
     [`${PICTURE}px`, ...props.columns.map(({ least, share }) => (share > 0 ? `minmax(${least}px, ${share}fr)` : `${least}px`))].join(' '),
 );
@@ -103,7 +119,7 @@ function go(rows: number, columns: number): void {
     const row = Math.floor(at / width);
     const column = (at % width) + CHOOSER;
     stand(row, column);
-    cells.get(`${row} ${column}`)?.focus();
+    void reveal(row).then(() => cells.get(`${row} ${column}`)?.focus());
 }
 
 function onChooser(event: KeyboardEvent, item: Item): void {
@@ -141,16 +157,22 @@ defineExpose({
 
 <style scoped>
 .table {
+    position: relative;
     background: var(--z0);
     border: 1px solid var(--z4);
 }
 
 .row {
+    position: absolute;
+    inset-inline: 0;
     display: grid;
     grid-template-columns: var(--columns);
+    height: 66px;
     border-bottom: 1px solid var(--z3);
-    content-visibility: auto;
-    contain-intrinsic-height: auto 62px;
+}
+
+.row:focus-within {
+    z-index: 2;
 }
 
 .row > * {
@@ -169,7 +191,7 @@ defineExpose({
     background: var(--z2);
     font-size: 13px;
     font-weight: 600;
-    contain-intrinsic-height: auto 34px;
+    height: 34px;
 }
 
 .head span {

@@ -23,11 +23,9 @@ const LAYOUTS: Record<string, object> = {
 async function design(page: Page, id: string, layout: object): Promise<{ layout: object; ratios: number[] }> {
     const api = await studioApi(page);
     const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
-    const fresh = await api<{ design: { layout: object }; items: { picture: { width: number; height: number } }[] }>('PATCH', `galleries/${id}`, {
-        version,
-        change: { kind: 'design', design: { layout } },
-    });
-    return { layout: fresh.design.layout, ratios: fresh.items.map(({ picture }) => picture.width / picture.height) };
+    const fresh = await api<{ design: { layout: object } }>('PATCH', `galleries/${id}`, { version, change: { kind: 'design', design: { layout } } });
+    const { items } = await api<{ items: { picture: { width: number; height: number } }[] }>('GET', `galleries/${id}`);
+    return { layout: fresh.design.layout, ratios: items.map(({ picture }) => picture.width / picture.height) };
 }
 
 test('lays every layout out as the core says, at eight widths', async ({ page }) => {
@@ -129,7 +127,7 @@ test('publishes what the proof shows, to the pixel', async ({ page, browser, bas
         { kind: 'grid', columns: 4, shape: '5:7', last_row: 'fill' },
     ]) {
         await design(page, id, layout);
-        const drawn = async (): Promise<string> => (await api<{ proof: { html: string } }>('GET', `galleries/${id}`)).proof.html;
+        const drawn = async (): Promise<string> => (await api<{ proof: { html: string } }>('GET', `galleries/${id}/laid-out`)).proof.html;
         // Other galleries want files of the same pictures; with each that is made meanwhile, the proof may choose another
         // than the page that is live. Then it is put live again, and looked at again.
         let differ: string[] = [];

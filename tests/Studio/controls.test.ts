@@ -70,19 +70,23 @@ describe('a number', () => {
 describe('a text that saves itself', () => {
     const words = { label: 'Caption', modelValue: 'Low tide', of: 'a' };
 
-    it('is saved once, under what it belongs to, when one goes on to the next picture', async () => {
+    it('is told with every key, under what it belongs to, and the next picture begins with its own', async () => {
         const { user, told, redraw } = meet(SavedField, words);
         await user.type(screen.getByRole('textbox'), ' at noon');
         await redraw({ ...words, of: 'b', modelValue: 'Reels' });
-        expect(told('save')).toEqual([['Low tide at noon', 'a']]);
+        expect(told('save').at(-1)).toEqual(['Low tide at noon', 'a']);
+        expect(told('save')).toHaveLength(' at noon'.length);
         expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('Reels');
     });
 
-    it('is saved when it goes away', async () => {
-        const { user, told, leave } = meet(SavedField, words);
-        await user.type(screen.getByRole('textbox'), '!');
-        leave();
-        expect(told('save')).toEqual([['Low tide!', 'a']]);
+    it('shows what is kept once it is left', async () => {
+        const { user, redraw } = meet(SavedField, words);
+        await user.type(screen.getByRole('textbox'), ' , ');
+        // The server keeps it without the blanks.
+        await redraw({ ...words, modelValue: 'Low tide ,' });
+        expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('Low tide , ');
+        await user.tab();
+        expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('Low tide ,');
     });
 
     it('is not overwritten while one types, and follows the server otherwise', async () => {

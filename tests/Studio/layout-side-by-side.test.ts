@@ -48,15 +48,17 @@ describe('candidates', () => {
         const { user } = meet(CandidateStrip, { id: 'g1', version: 1, count: 3, chosen: '' });
         await screen.findAllByRole('option');
         await user.click(screen.getByRole('radio', { name: 'Suggest' }));
-        expect(screen.getByRole('option').textContent).toContain('Nothing is cropped.');
+        expect((await screen.findByText(/Nothing is cropped/)).textContent).toContain('Nothing is cropped.');
         const { qualities, heaviest } = inject('vocabulary');
         const sliders = screen.getAllByRole('slider');
         expect(sliders.map((slider) => slider.getAttribute('aria-label'))).toEqual(qualities.map(({ label }) => label));
         expect(sliders.map((slider) => Number(slider.getAttribute('aria-valuenow')))).toEqual(qualities.map(({ weight }) => weight));
         sliders[1]?.focus();
         await user.keyboard('{End}{ArrowLeft}');
-        await vi.waitFor(() => expect(asked).toHaveLength(2), { timeout: 2000 });
-        expect(asked[1]?.path).toBe(`galleries/g1/candidates?weights[${qualities[1]?.value ?? ''}]=${heaviest - 1}`);
+        await vi.waitFor(() => expect(asked).toHaveLength(3), { timeout: 2000 });
+        // Only what is looked at is asked for.
+        expect(asked.map(({ path }) => /view=(\w+)/.exec(path)?.[1])).toEqual(['candidates', 'suggestions', 'suggestions']);
+        expect(asked[2]?.path).toBe(`galleries/g1/candidates?view=suggestions&weights[${qualities[1]?.value ?? ''}]=${heaviest - 1}`);
     });
 });
 

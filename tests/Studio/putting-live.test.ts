@@ -1,7 +1,7 @@
 import { fireEvent, screen } from '@testing-library/vue';
 import { describe, expect, it, vi } from 'vitest';
 import { defineComponent, h } from 'vue';
-import type { Gallery } from '../../resources/studio/api/types';
+import type { GalleryChanged } from '../../resources/studio/api/types';
 import ClashBar from '../../resources/studio/gallery/ClashBar.vue';
 import PutLive from '../../resources/studio/gallery/PutLive.vue';
 import UploadTray from '../../resources/studio/pictures/UploadTray.vue';
@@ -9,11 +9,15 @@ import { useUploads } from '../../resources/studio/pictures/use-uploads';
 import { fetched, galleryOf, itemOf, meet, serve } from './support';
 
 describe('putting live', () => {
-    const live = (changes: string[], pages: string[] = ['Home']): Gallery =>
-        galleryOf([itemOf(1)], {
+    const live = (changes: string[], pages: string[] = ['Home']): GalleryChanged =>
+        ({
+            ...galleryOf([itemOf(1)]),
+            from: 1,
+            order: null,
+            laid_out: null,
             live: { changes, pages: pages.map((title) => ({ title })) },
             panes: [{ id: 'n1', page: 'Home', address: '/' }],
-        } as unknown as Partial<Gallery>);
+        }) as unknown as GalleryChanged;
 
     it('tells what visitors will see change, the same once, and the rest as a number', async () => {
         serve({ '/live': () => live([]) });
@@ -43,7 +47,8 @@ describe('putting live', () => {
     it('says that it is live, and where; a refusal leaves all as it is', async () => {
         let full = true;
         serve({ '/live': () => (full ? [507, { code: 'disk-full', detail: 'The disk is full.' }] : live([])) });
-        const { user } = meet(PutLive, { id: 'g1' }, fetched(live(['moved a picture'], [])));
+        const client = fetched(live(['moved a picture'], []));
+        const { user } = meet(PutLive, { id: 'g1' }, client);
         await user.click(screen.getByRole('button', { name: 'Put live' }));
         expect(screen.getByText('No page changes; only embeds do.')).toBeTruthy();
         await user.click(screen.getByRole('button', { name: 'Put live now' }));
@@ -54,6 +59,12 @@ describe('putting live', () => {
         await vi.waitFor(() => expect(screen.getByRole('heading', { name: 'It is live' })).toBeTruthy());
         expect(screen.getByRole('link', { name: 'Look at Home' }).getAttribute('href')).toBe('/');
         expect(document.activeElement?.textContent).toContain('Close');
+        // It was edited on while the sheet stood open: that is told, and nothing is called live that is not.
+        client.setQueryData(['gallery', 'g1'], { ...live(['moved a picture']), version: 2 });
+        await vi.waitFor(() => expect(screen.getByRole('heading', { name: 'What visitors will see change' })).toBeTruthy());
+        await user.keyboard('{Escape}');
+        await user.click(screen.getByRole('button', { name: 'Put live' }));
+        expect(screen.getAllByRole('listitem').map(({ textContent }) => textContent)).toEqual(['Moved a picture']);
     });
 });
 

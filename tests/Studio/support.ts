@@ -42,6 +42,7 @@ export function tabStops(home: ParentNode = document): HTMLElement[] {
 }
 
 export function itemOf(place: number, words: Partial<Item['words']> = {}): Item {
+    const all = { title: `Kite ${place}`, caption: '', description: '', alt: '', link: '', credit: '', decorative: false, ...words };
     return {
         id: `i${place}`,
         kind: 'picture',
@@ -50,8 +51,8 @@ export function itemOf(place: number, words: Partial<Item['words']> = {}): Item 
         album: null,
         exceptions: [],
         flaws: [],
-        words: { title: `Kite ${place}`, caption: '', description: '', alt: '', link: '', credit: '', decorative: false, ...words },
-        picture: { id: `p${place}`, name: `kite-${place}.jpg`, thumbnail: null },
+        words: all,
+        picture: { id: `p${place}`, name: `kite-${place}.jpg`, thumbnail: null, words: all },
     } as unknown as Item;
 }
 

@@ -1,8 +1,9 @@
-import { afterEach, describe, expect, it, vi } from 'vitest';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import { useTidy, type UseTidyReturn } from '../../resources/studio/tidy/use-tidy';
-import { serve, within, type Answer, type Asked } from './support';
+import { fetched, galleryOf, itemOf, serve, within, type Answer, type Asked } from './support';
 
+beforeEach(() => localStorage.clear());
 afterEach(() => vi.useRealTimers());
 
 describe('tidying a picture', () => {
@@ -16,7 +17,7 @@ describe('tidying a picture', () => {
             'pictures/p1': (one) => (one.method === 'GET' ? { id: 'p1', recipe: kept, focal: [0.4, 0.5] } : answer(one)),
             'pictures/tidy': () => ({}),
         });
-        const { given: tidy, leave } = within(() => useTidy('p1'));
+        const { given: tidy, leave } = within(() => useTidy('p1', null));
         await vi.advanceTimersByTimeAsync(50);
         return { tidy, asked, leave };
     }
@@ -40,23 +41,49 @@ describe('tidying a picture', () => {
         tidy.moveFocal([0.6, 0.25]);
         expect(tidy.state.value).toBe('waiting');
         await vi.advanceTimersByTimeAsync(2000);
-        expect(sent(asked)).toEqual([{ recipe: { ...kept, contrast: 15 } }, { focal: [expect.closeTo(0.8, 9), 0.25] }]);
+        expect(sent(asked)).toEqual([{ recipe: { ...kept, contrast: 15 }, focal: [expect.closeTo(0.8, 9), 0.25] }]);
         expect(tidy.state.value).toBe('saved');
     });
 
-    it('is saved when one leaves, and tries again after a refusal', async () => {
+    it('is sent when one leaves, and again by itself where the server could not keep it', async () => {
         let full = true;
         const { tidy, asked, leave } = await tidying(({ body }) =>
             full ? [507, { code: 'disk-full', detail: 'The disk is full.' }] : { id: 'p1', recipe: (body as { recipe: object }).recipe, focal: [0.5, 0.5] },
         );
-        tidy.draft.turn = 90;
-        await vi.advanceTimersByTimeAsync(2000);
-        expect([tidy.problem.value, tidy.state.value]).toEqual(['The disk is full.', 'waiting']);
-        full = false;
+        tidy.draft.turn = 1;
+        await vi.advanceTimersByTimeAsync(100);
         leave();
         await vi.advanceTimersByTimeAsync(50);
+        expect(sent(asked)).toHaveLength(1);
+        full = false;
+        await vi.advanceTimersByTimeAsync(20_000);
         expect(sent(asked)).toHaveLength(2);
         expect(sent(asked)[1]).toEqual(sent(asked)[0]);
+    });
+
+    it('is an act on its gallery, told by what was touched, and only that goes to others', async () => {
+        vi.useFakeTimers();
+        localStorage.clear();
+        const answer = { ...galleryOf([itemOf(1)]), from: 1, version: 2, order: null, laid_out: null };
+        const asked = serve({ 'pictures/p1': () => ({ id: 'p1', recipe: kept, focal: [0.4, 0.5] }), 'galleries/g1': () => answer });
+        const { given: tidy } = within(() => useTidy('p1', 'g1'), fetched(galleryOf([itemOf(1)])));
+        await vi.advanceTimersByTimeAsync(50);
+        tidy.draft.brightness = 12;
+        await nextTick();
+        tidy.draft.contrast = 3;
+        await nextTick();
+        tidy.draft.contrast = 0;
+        await nextTick();
+        expect(tidy.touched.value).toEqual({ brightness: 12, contrast: 0 });
+        await vi.advanceTimersByTimeAsync(2000);
+        expect(sent(asked)).toEqual([{ version: 1, change: { kind: 'tidy', pictures: { p1: { brightness: 12, contrast: 0 } } } }]);
+        const done = tidy.applyTo(['p2', 'p3']);
+        await vi.advanceTimersByTimeAsync(100);
+        expect(await done).toBe(true);
+        expect((sent(asked).at(-1) as { change: object }).change).toEqual({
+            kind: 'tidy',
+            pictures: { p2: { brightness: 12, contrast: 0 }, p3: { brightness: 12, contrast: 0 } },
+        });
     });
 
     it('shows the picture without its crop, and goes to others as it is here', async () => {
@@ -68,6 +95,6 @@ describe('tidying a picture', () => {
         expect(address(tidy.outcome.value)).toEqual({ ...kept, straighten: 2 });
         expect(address(tidy.before.value)).toEqual({ ...kept, crop: null });
         expect(await tidy.applyTo(['p2'])).toBe(true);
-        expect(sent(asked)).toEqual([{ recipe: { ...kept, straighten: 2 } }, { pictures: ['p2'], recipe: { ...kept, straighten: 2 } }]);
+        expect(sent(asked).at(-1)).toEqual({ pictures: ['p2'], recipe: { straighten: 2 } });
     });
 });

@@ -8,7 +8,7 @@ import { slidesOf } from '../../resources/viewer/slides';
 import { Strip } from '../../resources/viewer/strip';
 
 const PANE = `<div data-zinc-pane><ul class="zp-tiles">
-<li><a href="/media/one/2400.jpg" data-title="Red sail" data-caption="Low tide" data-about="By the dyke" data-credit="M. Reed"><picture><source srcset="/media/one/800.webp 800w"><img alt="A red sail" width="1500" height="1000"></picture></a></li>
+<li><a href="/media/one/2400.jpg" data-title="Red sail" data-caption="Low tide" data-about="By the dyke" data-credit="M. Reed" data-link="https://saltreed.example/sails/" data-clear><picture><source media="(prefers-reduced-motion: reduce)" type="image/jpeg" srcset="/media/one/540.jpg 540w"><source type="image/webp" srcset="/media/one/800.webp 800w"><img alt="A red sail" width="1500" height="1000"></picture></a></li>
 <li><a href="/media/two.mp4" data-video><img alt="" width="640" height="360"></a></li>
 <li><a href="#text" data-text data-title="Come along"></a><div class="zp-words"><p>Sunday, <b>from ten</b>.</p></div></li>
 </ul></div>`;
@@ -72,9 +72,27 @@ describe('slides', () => {
             credit: 'M. Reed',
             webp: '/media/one/800.webp 800w',
             html: '',
+            leads: 'https://saltreed.example/sails/',
+            clear: true,
         });
+        // Who wants no motion gets the still of one that moves.
+        vi.stubGlobal('matchMedia', () => ({ matches: true }));
+        expect(slidesOf(pane())[0]?.webp).toBe('');
+        vi.unstubAllGlobals();
         expect(video).toMatchObject({ kind: 'video', title: '', caption: '' });
         expect(text).toMatchObject({ kind: 'text', title: 'Come along', html: '<p>Sunday, <b>from ten</b>.</p>', width: 1, height: 1 });
+    });
+});
+
+describe('what goes with a picture', () => {
+    it('is a link that says where it leads, and what shows through it stands on a light ground', () => {
+        Lightbox.open(slidesOf(pane()), 0);
+        const link = lightbox()?.querySelector<HTMLAnchorElement>('.words a');
+        expect([link?.hidden, link?.getAttribute('href'), link?.textContent]).toEqual([false, 'https://saltreed.example/sails/', 'saltreed.example/sails']);
+        expect(lightbox()?.querySelector('dialog')?.classList.contains('clear')).toBe(true);
+        lightbox()?.querySelector<HTMLElement>('.next')?.click();
+        expect([link?.hidden, lightbox()?.querySelector('dialog')?.classList.contains('clear')]).toEqual([true, false]);
+        document.querySelector(Lightbox.tag)?.remove();
     });
 });
 

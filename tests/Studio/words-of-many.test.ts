@@ -18,17 +18,17 @@ describe('filling many', () => {
         expect(screen.getByText('The 2 chosen')).toBeTruthy();
         expect(screen.queryByRole('spinbutton', { name: 'Count from' })).toBeNull();
         await user.type(screen.getByRole('textbox', { name: 'Text' }), 'Kite, ');
-        await user.click(screen.getByRole('button', { name: '[place]' }));
+        await user.click(screen.getByRole('button', { name: '{number}' }));
         expect(screen.getByRole('spinbutton', { name: 'Count from' })).toBeTruthy();
         await vi.waitFor(() => expect(screen.getByText('2 of 3 change')).toBeTruthy());
         expect(asked.at(-1)?.body).toEqual({
-            fill: { field: 'title', act: 'set', text: 'Kite, [place]', find: '', only_empty: false, from: 1 },
+            fill: { field: 'title', act: 'set', text: 'Kite, {number}', find: '', only_empty: false, from: 1 },
             items: ['i1', 'i3'],
         });
         expect(asked.length).toBeLessThan(4);
         expect(inside(screen.getByRole('region', { name: 'What it comes to' })).getAllByRole('listitem')).toHaveLength(2);
         await user.click(screen.getByRole('button', { name: 'Fill 2' }));
-        expect(told('apply')).toEqual([[expect.objectContaining({ text: 'Kite, [place]' }), ['i1', 'i3']]]);
+        expect(told('apply')).toEqual([[expect.objectContaining({ text: 'Kite, {number}' }), ['i1', 'i3']]]);
     });
 
     it('asks for nothing while there is nothing to find or to write', async () => {
@@ -47,10 +47,10 @@ describe('filling many', () => {
     });
 
     it('says why it cannot be, and offers nothing to do', async () => {
-        serve({ '/fill/preview': () => refused('There is no [moon].') });
+        serve({ '/fill/preview': () => refused('There is no {moon}.') });
         const { user } = meet(FillPanel, { gallery, items: ['i1'] });
-        await user.type(screen.getByRole('textbox', { name: 'Text' }), '[[moon]');
-        await vi.waitFor(() => expect(screen.getByText('There is no [moon].')).toBeTruthy());
+        await user.type(screen.getByRole('textbox', { name: 'Text' }), '{{moon}');
+        await vi.waitFor(() => expect(screen.getByText('There is no {moon}.')).toBeTruthy());
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Fill 0' }).disabled).toBe(true);
     });
 });

@@ -1,127 +1,46 @@
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
-import { render } from '@testing-library/vue';
 import { describe, expect, it, vi } from 'vitest';
-import { defineComponent, h, nextTick, ref } from 'vue';
+import { nextTick, ref } from 'vue';
 import { api, csrfToken, messageOf, Problem, withQuery } from '../../resources/studio/api/client';
-import type { Change } from '../../resources/studio/api/types';
-import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery/use-gallery';
+import { useGallery } from '../../resources/studio/gallery/use-gallery';
 import { useSelection } from '../../resources/studio/shared/use-selection';
 import { useEcho } from '../../resources/studio/shared/use-echo';
+import { fetched, galleryOf, itemOf, refused, serve, within } from './support';
 
-interface Asked {
-    method: string;
-    path: string;
-    body: { version?: number; change?: Change };
-}
-
-/** A server of one gallery, which answers as it is told, and one window that works on it. */
-function window_(answers: ((asked: Asked) => [number, object])[]): { gallery: UseGalleryReturn; asked: Asked[]; kept: () => string } {
-    const id = `g${Math.random()}`;
-    const asked: Asked[] = [];
-    let version = 1;
-    vi.stubGlobal('fetch', async (path: string, { method, body }: { method: string; body?: string }) => {
-        const one = { method, path: path.replace('/studio/api/', ''), body: JSON.parse(body ?? '{}') as Asked['body'] };
-        // A line that takes its time, so that what does not wait is seen.
-        await new Promise((resolve) => setTimeout(resolve, 5));
-        if (method === 'GET') return new Response(JSON.stringify({ id, version: ++version, title: 'Kites' }));
-        asked.push(one);
-        const [status, answer] = (answers[asked.length - 1] ?? (() => [200, {}]))(one);
-        return new Response(
-            JSON.stringify(status === 200 && !('lacking' in answer) ? { id, version: (one.body.version ?? 0) + 1, title: 'Kites', ...answer } : answer),
-            { status },
-        );
-    });
-    const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
-    client.setQueryData(['gallery', id], { id, version, title: 'Kites' });
-    let gallery: UseGalleryReturn | undefined;
-    let kept = (): string => '';
-    render(
-        defineComponent({
-            setup() {
-                gallery = useGallery(id);
-                const shown = useEcho(() => 'kept');
-                shown.value = 'asked for';
-                kept = () => shown.value;
-                return () => h('p');
-            },
-        }),
-        { global: { plugins: [[VueQueryPlugin, { queryClient: client }]] } },
-    );
-    return { gallery: gallery as UseGalleryReturn, asked, kept };
-}
-
-const title = (text: string): Change => ({ kind: 'about', about: { title: text } });
-const stale = (clashes: object[]): [number, object] => [409, { code: 'stale-version', detail: 'Another window was first.', clashes }];
-
-describe('changes of one window', () => {
-    it('go one after another, each on the version the one before it made', async () => {
-        const { gallery, asked } = window_([]);
-        expect(await Promise.all(['a', 'b', 'c'].map((text) => gallery.change(title(text))))).toEqual([true, true, true]);
-        expect(asked.map(({ body }) => body)).toEqual(['a', 'b', 'c'].map((text, index) => ({ version: index + 1, change: title(text) })));
-        expect(gallery.state.value.busy).toBe(0);
-    });
-
-    it('are refused by words, and controls go back to what is kept', async () => {
-        const { gallery, asked, kept } = window_([() => [422, { code: 'change-not-possible', detail: 'A title has up to 120 characters.' }]]);
-        expect(await gallery.change(title('too long'))).toBe(false);
-        expect(gallery.state.value.problem).toBe('A title has up to 120 characters.');
-        await nextTick();
-        expect(kept()).toBe('kept');
-        expect(await gallery.change(title('short'))).toBe(true);
-        expect(gallery.state.value.problem).toBe('');
-        expect(asked).toHaveLength(2);
-    });
-
-    it('follow by themselves on another window’s change of something else', async () => {
-        const { gallery, asked, kept } = window_([() => stale([]), () => stale([])]);
-        expect(await gallery.change(title('mine'))).toBe(true);
-        expect(asked.map(({ body }) => body.version)).toEqual([1, 2, 3]);
-        expect(gallery.state.value.clash).toBeNull();
-        expect(kept()).toBe('asked for');
-    });
-
-    it('do not try for ever', async () => {
-        const { gallery, asked } = window_(Array.from({ length: 20 }, () => () => stale([])));
-        expect(await gallery.change(title('mine'))).toBe(false);
-        expect(asked.length).toBeLessThan(8);
-        expect(gallery.state.value.clash).not.toBeNull();
-    });
-
-    it.each(['mine', 'theirs'] as const)('ask where both changed the same, and %s stands', async (choice) => {
-        const values = [{ label: 'Title', mine: 'Ebb', theirs: 'Flood' }];
-        const { gallery, asked } = window_([() => stale(values)]);
-        expect(await gallery.change(title('Ebb'))).toBe(false);
-        expect(gallery.state.value.clash?.values).toEqual(values);
-        await gallery.settle(choice);
-        expect(gallery.state.value.clash).toBeNull();
-        expect(asked.map(({ body }) => body.version)).toEqual(choice === 'mine' ? [1, 2] : [1]);
-    });
+describe('acts on a gallery', () => {
+    const answer = { ...galleryOf([itemOf(1)]), from: 1, version: 2, order: null, laid_out: null };
 
     it('go live once all files are there, and say how many lack until then', async () => {
         const lacking: number[] = [];
-        const { gallery, asked } = window_([
-            () => [200, { lacking: 3 }],
-            () => {
-                lacking.push(gallery.state.value.lacking);
-                return [200, { lacking: 1 }];
-            },
-            () => {
-                lacking.push(gallery.state.value.lacking);
-                return [200, {}];
-            },
-        ]);
-        expect(await gallery.putLive()).toBe(true);
-        expect(lacking).toEqual([3, 1]);
-        expect(asked.every(({ path }) => path.endsWith('/live'))).toBe(true);
-        expect(gallery.state.value).toMatchObject({ lacking: 0, busy: 0 });
+        const answers = [{ lacking: 3 }, { lacking: 1 }, answer];
+        const asked = serve({ '/live': () => (lacking.push(given.state.value.lacking), answers.shift() ?? answer) });
+        const { given } = within(() => useGallery('g1'), fetched(galleryOf([itemOf(1)])));
+        expect(await given.putLive()).toBe(true);
+        expect(lacking).toEqual([0, 3, 1]);
+        expect(asked.map(({ path, body }) => [path, body])).toEqual(Array.from({ length: 3 }, () => ['galleries/g1/live', { version: 1 }]));
+        expect(given.state.value).toMatchObject({ lacking: 0, busy: 0 });
     });
 
     it('are told as lost where the line is, with nothing half done', async () => {
-        const { gallery } = window_([]);
+        const { given } = within(() => useGallery('g2'), fetched(galleryOf([itemOf(1)], { id: 'g2' })));
         vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no line')));
-        expect(await gallery.undo()).toBe(false);
-        expect(gallery.state.value.problem).toContain('Nothing was changed');
-        expect(gallery.state.value.busy).toBe(0);
+        expect(await given.undo()).toBe(false);
+        expect(given.state.value.problem).toContain('Nothing was changed');
+        expect(given.state.value.busy).toBe(0);
+    });
+
+    it('make controls go back to what is kept where they are refused', async () => {
+        serve({ 'galleries/g3': () => refused('A title has up to 120 characters.') });
+        const { given } = within(
+            () => {
+                const shown = useEcho(() => 'kept');
+                shown.value = 'asked for';
+                return { ...useGallery('g3'), shown };
+            },
+            fetched(galleryOf([itemOf(1)], { id: 'g3' })),
+        );
+        expect(await given.change({ kind: 'about', about: { title: 'too long' } })).toBe(false);
+        await nextTick();
+        expect([given.state.value.problem, given.shown.value, given.state.value.waiting]).toEqual(['A title has up to 120 characters.', 'kept', 0]);
     });
 });
 

@@ -37,6 +37,8 @@ export interface UseGalleryReturn {
     undo: (entry?: number) => Promise<boolean>;
     redo: () => Promise<boolean>;
     putLive: () => Promise<boolean>;
+    /** Once the server has all that was changed; false where it cannot have it now. */
+    flush: () => Promise<boolean>;
     settle: (keep: 'mine' | 'theirs') => void;
     reload: () => Promise<void>;
     keep: (answer: GalleryChanged) => Promise<void>;
@@ -112,6 +114,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         undo: (entry) => act('/undo', entry === undefined ? {} : { entry }),
         redo: () => act('/redo', {}),
         putLive: () => act('/live', {}),
+        flush: () => outbox.flushed(place.value),
         settle: (choice) => outbox.settle(place.value, choice),
         tell: (problem) => (stateOf(current.value).problem = problem),
     };

@@ -19,7 +19,7 @@ export interface UseStepsReturn {
 }
 
 /** Taking acts back and doing them again, each by its name. */
-export function useSteps({ gallery, undo, redo }: Pick<UseGalleryReturn, 'gallery' | 'undo' | 'redo'>): UseStepsReturn {
+export function useSteps({ gallery, flush, undo, redo }: Pick<UseGalleryReturn, 'gallery' | 'flush' | 'undo' | 'redo'>): UseStepsReturn {
     const asked = ref<Step | null>(null);
     const said = ref('');
     let timer = 0;
@@ -40,6 +40,8 @@ export function useSteps({ gallery, undo, redo }: Pick<UseGalleryReturn, 'galler
         asked,
         said,
         undo: async () => {
+            // What was changed last may be on its way still: that is meant.
+            await flush();
             const step = gallery.value?.undo;
             if (!step) return;
             if (step.by === null) await takeBack(step);
@@ -49,6 +51,7 @@ export function useSteps({ gallery, undo, redo }: Pick<UseGalleryReturn, 'galler
             if (asked.value) await takeBack(asked.value);
         },
         redo: async () => {
+            await flush();
             const step = gallery.value?.redo;
             if (step && (await redo())) tell(`Done again: ${step.says}`);
         },

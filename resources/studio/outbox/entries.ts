@@ -33,7 +33,8 @@ export interface PicturePart {
 export function joined(earlier: Entry, later: Entry): Entry | null {
     if (earlier.place !== later.place) return null;
     if (earlier.part && later.part) {
-        return { ...earlier, part: { ...earlier.part, ...later.part, words: { ...earlier.part.words, ...later.part.words } }, due: later.due };
+        const words = { ...earlier.part.words, ...later.part.words };
+        return { ...earlier, part: { ...earlier.part, ...later.part, ...(Object.keys(words).length > 0 ? { words } : {}) }, due: later.due };
     }
     if (earlier.change?.kind === 'tidy' && later.change?.kind === 'tidy') {
         return covers(later.change.pictures, earlier.change.pictures) ? { ...earlier, change: later.change, due: later.due } : null;
@@ -75,7 +76,7 @@ function leaves(part: object, path = ''): string[] {
 /** The words that a person typed in a change, to be offered where they cannot be kept. */
 export function typedIn({ change, part }: Entry): string[] {
     const words = change?.kind === 'words' ? Object.values(change.words) : part?.words ? [part.words] : [];
-    const texts = words.flatMap((one) => Object.values<unknown>(one)).filter((text): text is string => typeof text === 'string' && text !== '');
+    const texts = words.flatMap((one) => Object.values(one) as unknown[]).filter((text): text is string => typeof text === 'string' && text !== '');
     if (change?.kind === 'text') texts.push(change.text.replace(/<[^>]+>/g, ' ').trim());
     return texts;
 }

@@ -26,7 +26,7 @@
                 tag="ul"
                 :animation="120"
                 :delay="HOLD"
-                delay-on-touch-only
+                :delay-on-touch-only="true"
                 :touch-start-threshold="6"
                 :disabled="order.by.value !== null || wanted !== ''"
                 :style="{ '--size': `${size}px` }"

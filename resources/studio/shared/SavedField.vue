@@ -2,7 +2,7 @@
     <label class="field">
         <span class="label">
             {{ label }}
-            <em v-if="note">{{ note }}</em>
+            <em v-if="note" :id="noteId">{{ note }}</em>
         </span>
         <ElInput
             v-model="draft"
@@ -10,6 +10,8 @@
             :rows="rows"
             :maxlength="longest"
             :placeholder="placeholder"
+            :aria-label="label"
+            :aria-describedby="note ? noteId : undefined"
             @input="typed"
             @blur="leave"
             @paste="paste"
@@ -19,7 +21,7 @@
 </template>
 
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { onBeforeUnmount, ref, useId, watch } from 'vue';
 import { useOutbox } from '../outbox/use-outbox';
 import { plainPaste } from './plain-paste';
 
@@ -42,6 +44,7 @@ const props = withDefaults(
 /** The text with every key, and what it belongs to: what was typed is never only here. */
 const emit = defineEmits<{ save: [text: string, of: string] }>();
 const outbox = useOutbox();
+const noteId = useId();
 const draft = ref(props.modelValue);
 let isTyping = false;
 

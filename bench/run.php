@@ -9,6 +9,7 @@ declare(strict_types=1);
  * machine's speed is compared with a yardstick in the same run.
  */
 
+use Bench\AddBench;
 use Bench\ChangeBench;
 use Bench\FocalBench;
 use Bench\FormatsBench;
@@ -62,6 +63,7 @@ $benches = [
     'fill-1000' => fn (): array => ChangeBench::fill(1000),
     'csv-10000' => fn (): array => ChangeBench::csv(10_000),
     'galleries-60' => fn (): array => GalleriesBench::run(60),
+    'add-100' => fn (): array => AddBench::run(100),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),
     'store-search' => fn (): array => StoreBench::run(10_000),

@@ -37,8 +37,15 @@ final class Contracts
             null => "{$what} is no answer that was agreed upon",
             Contract::NO_JSON => null,
             Contract::NO_BODY => in_array($response->getContent(), ['', false, '{}', 'null'], true) ? null : "{$what} has a body",
-            default => self::differs($type, (string) $response->getContent(), $what),
+            default => self::differs($type, self::plain($response), $what),
         };
+    }
+
+    private static function plain(Response $response): string
+    {
+        $content = (string) $response->getContent();
+
+        return $response->headers->get('Content-Encoding') === 'gzip' ? (string) gzdecode($content) : $content;
     }
 
     private static function differs(string $type, string $body, string $what): ?string

@@ -51,8 +51,8 @@ final readonly class FirstLook
         if ($bands !== 2 && $bands !== 4) {
             return false;
         }
-        $this->tools->light()->run('vips', ['extract_band', $base, "{$work}/alpha.v", (string) ($bands - 1)]);
+        $this->tools->light()->run('vips', ['extract_band', $base, "{$work}/alpha.tif", (string) ($bands - 1)]);
 
-        return (float) $this->tools->light()->run('vips', ['min', "{$work}/alpha.v"]) < 255.0;
+        return (float) $this->tools->light()->run('vips', ['min', "{$work}/alpha.tif"]) < 255.0;
     }
 }

@@ -50,7 +50,7 @@ final class AltReview
         $turned = array_filter($then, static fn (int $count, string|int $alt): bool => ($count > 1) !== (($times[$alt] ?? 0) > 1), ARRAY_FILTER_USE_BOTH);
         $flaws = [];
         foreach ($all as $place => $words) {
-            if (array_key_exists($place, $before) || isset($turned[$folded[$place]])) {
+            if (array_key_exists($place, $before) || (isset($turned[$folded[$place]]) && ! $words->decorative && trim($words->alt) !== '')) {
                 $flaws[$place] = self::flaws($words, $folded[$place], $times[$folded[$place]] > 1);
             }
         }

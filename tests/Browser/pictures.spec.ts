@@ -62,7 +62,7 @@ test('takes in a ZIP and what is on the camera card, and tells what is wrong', a
     await page.getByRole('button', { name: 'Clear' }).click();
 
     await page.getByRole('button', { name: 'Add from elsewhere' }).click();
-    await page.getByRole('radio', { name: 'Camera card' }).check({ force: true });
+    await page.locator('label', { hasText: 'Camera card' }).click();
     await expectAccessible(page);
     await page.getByRole('option', { name: /MB020314\.jpg, new/ }).click();
     await page.getByRole('button', { name: 'Take 1', exact: true }).click();

@@ -45,6 +45,40 @@ it('tells what is wrong with alt texts, all at once', function (): void {
     }
 });
 
+it('reviews anew only what a change may turn, and comes to what a whole review says', function (int $seed): void {
+    $dice = new Randomizer(new Mt19937($seed));
+    $any = static fn (): Words => new Words(caption: ['', 'A kite'][$dice->getInt(0, 1)], alt: ['A kite', 'a kite!', '', 'Image of a kite', 'DSC_0418.jpg', 'Two boats'][$dice->getInt(0, 5)], decorative: $dice->getInt(0, 4) === 0);
+    for ($run = 0; $run < 150; $run++) {
+        $before = array_map(static fn (): Words => $any(), range(1, $dice->getInt(1, 7)));
+        $after = $before;
+        $changed = $gone = [];
+        foreach (array_keys($after) as $place) {
+            if ($dice->getInt(0, 2) === 0) {
+                $changed[$place] = $after[$place];
+                $after[$place] = $any();
+            }
+        }
+        if ($dice->getInt(0, 1) === 1) {
+            $changed[count($after)] = null;
+            $after[] = $any();
+        }
+        if ($dice->getInt(0, 1) === 1) {
+            $gone[] = $before[] = $any();
+        }
+        $whole = AltReview::of($after);
+        $then = AltReview::of($before);
+        $told = AltReview::afterwards($after, $changed, $gone);
+        foreach ($whole as $place => $flaws) {
+            $now = $told[$place] ?? $then[$place];
+            expect($now)->toBe($flaws)->and(isset($told[$place]) || ! array_key_exists($place, $changed))->toBeTrue();
+        }
+        // Nothing is told that is neither changed nor turned.
+        foreach (array_diff_key($told, $changed) as $place => $flaws) {
+            expect($flaws)->not->toBe($then[$place]);
+        }
+    }
+})->with([1, 2]);
+
 it('fills patterns, and leaves no gap where a word is missing', function (string $pattern, string $text): void {
     expect(Pattern::parse($pattern)->filled(['title' => 'Reels', 'number' => '4', 'count' => '12', 'date' => '', 'album' => '', 'camera' => 'Box 3', 'file' => 'reels']))->toBe($text);
 })->with([

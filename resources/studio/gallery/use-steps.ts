@@ -23,6 +23,14 @@ export function useSteps({ gallery, flush, undo, redo }: Pick<UseGalleryReturn, 
     const asked = ref<Step | null>(null);
     const said = ref('');
     let timer = 0;
+    let last: Promise<unknown> = Promise.resolve();
+
+    /** One step after another, however fast the key is pressed: each means what the one before it left. */
+    function inTurn(work: () => Promise<void>): Promise<void> {
+        const done = last.then(work);
+        last = done.catch(() => undefined);
+        return done;
+    }
 
     function tell(text: string): void {
         said.value = text;
@@ -39,21 +47,23 @@ export function useSteps({ gallery, flush, undo, redo }: Pick<UseGalleryReturn, 
     return {
         asked,
         said,
-        undo: async () => {
-            // What was changed last may be on its way still: that is meant.
-            await flush();
-            const step = gallery.value?.undo;
-            if (!step) return;
-            if (step.by === null) await takeBack(step);
-            else asked.value = step;
-        },
+        undo: () =>
+            inTurn(async () => {
+                // What was changed last may be on its way still: that is meant.
+                await flush();
+                const step = gallery.value?.undo;
+                if (!step) return;
+                if (step.by === null) await takeBack(step);
+                else asked.value = step;
+            }),
         undoTheirs: async () => {
             if (asked.value) await takeBack(asked.value);
         },
-        redo: async () => {
-            await flush();
-            const step = gallery.value?.redo;
-            if (step && (await redo())) tell(`Done again: ${step.says}`);
-        },
+        redo: () =>
+            inTurn(async () => {
+                await flush();
+                const step = gallery.value?.redo;
+                if (step && (await redo())) tell(`Done again: ${step.says}`);
+            }),
     };
 }

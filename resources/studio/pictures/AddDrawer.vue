@@ -2,7 +2,7 @@
     <ElDrawer
         :model-value="true"
         class="drawer"
-        title="More ways to add"
+        title="Add from elsewhere"
         direction="ltr"
         size="min(620px, 100%)"
         :modal="false"

@@ -21,6 +21,8 @@ Artisan::call('migrate', ['--force' => true]);
 User::query()->firstOrCreate(['email' => 'bench@saltreed.example'], ['name' => 'Bench', 'password' => 'bench']);
 $made = [];
 foreach (array_slice($argv, 1) as $count) {
-    $made[] = ['id' => Galleries::of((int) $count)->id, 'pictures' => (int) $count];
+    $gallery = Galleries::of((int) $count);
+    Galleries::release($gallery);
+    $made[] = ['id' => $gallery->id, 'pictures' => (int) $count];
 }
 echo json_encode($made), "\n";

@@ -130,7 +130,7 @@ final readonly class BlocksCss implements PlacesCss
         $rules = [];
         $above = 0.0;
         for ($k = 0; $k < $size; $k++) {
-            $rules[] = Css::of($k === 0 ? '{list}>:nth-child({n}){--f:{f};--m:{m}}' : '{list}>:nth-child({n}){--f:{f};--m:{m};--k:{k};--y:{y}}', [
+            $rules[] = Css::of($k === 0 ? '{list}>.zp-n{n}{--f:{f};--m:{m}}' : '{list}>.zp-n{n}{--f:{f};--m:{m};--k:{k};--y:{y}}', [
                 'list' => $this->list, 'n' => $first + $k + 1, 'f' => Css::number($factor, self::DECIMALS), 'm' => $size - 1, 'k' => $k, 'y' => Css::number($above, self::DECIMALS),
             ]);
             $above += 1 / $items[$first + $k]->ratio()->value;

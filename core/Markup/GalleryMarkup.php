@@ -127,7 +127,7 @@ final readonly class GalleryMarkup
         ]);
         $sizes = $this->isProof ? null : new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
         foreach ($section->of($this->gallery->items) as $i => $item) {
-            $list->add($tiles->tile($item, $sizes?->of($i, $item->ratio())));
+            $list->add($tiles->tile($item, $i, $sizes?->of($i, $item->ratio())));
         }
 
         return $list;

@@ -46,13 +46,15 @@ final class TileMarkup
     }
 
     /**
+     * @param  int  $place  in its section, from 0: what the style calls it by
      * @param  ?non-empty-list<SourceSize>  $sizes  null where the browser is to measure them
      */
-    public function tile(Shown $item, ?array $sizes): Element
+    public function tile(Shown $item, int $place, ?array $sizes): Element
     {
+        $name = 'zp-n'.($place + 1);
         $tile = $item instanceof ShownText
-            ? $this->text($item)
-            : Element::of('li')->add($item instanceof ShownPicture ? $this->link($item, $sizes === null ? self::MEASURED : $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
+            ? $this->text($item, $name)
+            : Element::of('li', ['class' => $name])->add($item instanceof ShownPicture ? $this->link($item, $sizes === null ? self::MEASURED : $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
         if ($this->captions) {
             $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption));
         }
@@ -61,11 +63,11 @@ final class TileMarkup
         return $tile;
     }
 
-    private function text(ShownText $item): Element
+    private function text(ShownText $item, string $name): Element
     {
         $title = $item->words->title;
 
-        return Element::of('li', ['class' => 'zp-text', 'id' => "zp-{$this->id}-{$this->written}"])->add(
+        return Element::of('li', ['class' => "zp-text {$name}", 'id' => "zp-{$this->id}-{$this->written}"])->add(
             Element::of('div', ['class' => 'zp-words'])->html($item->html),
             Element::of('a', ['href' => "#zp-{$this->id}-{$this->written}", 'class' => 'zp-more', 'data-text' => true, 'data-title' => $title === '' ? null : $title])
                 ->text(Phrases::readText($title)),

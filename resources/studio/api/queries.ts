@@ -7,7 +7,11 @@ export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn:
 
 export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], queryFn: () => api.get<GalleryCard[]>('galleries') });
 
-export const galleryQuery = (id: string) => queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`) });
+/** What is large is taken as it comes: to compare and to watch every word of a thousand pictures takes longer than to draw them. */
+const AS_IT_COMES = { shallow: true, structuralSharing: false } as const;
+
+export const galleryQuery = (id: string) =>
+    queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`), ...AS_IT_COMES });
 
 export const pagesQuery = () => queryOptions({ queryKey: ['pages'], queryFn: () => api.get<SitePage[]>('pages') });
 
@@ -57,6 +61,7 @@ export const laidOutQuery = (id: string, known: () => LaidOutNow | undefined = (
             return { ...fresh, proof: { ...fresh.proof, html: fresh.proof.html ?? before?.proof.html ?? '' } };
         },
         staleTime: Infinity,
+        ...AS_IT_COMES,
     });
 
 export const alternativesQuery = (id: string, version: number, view: AlternativesView, weights: Partial<Record<Quality, number>>) =>
@@ -71,6 +76,7 @@ export const alternativesQuery = (id: string, version: number, view: Alternative
             ),
         staleTime: 60_000,
         placeholderData: (last) => last,
+        ...AS_IT_COMES,
     });
 
 export const layoutProofQuery = (id: string, version: number, layout: LayoutPart) =>

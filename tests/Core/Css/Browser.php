@@ -71,6 +71,9 @@ final readonly class Browser
         if ($selector === "{$list}>li") {
             return 21;
         }
+        if ($selector === "{$list}>.zp-n".($index + 1)) {
+            return 30;
+        }
         if (preg_match('/^'.preg_quote($list, '/').'>:nth-child\((n\+)?(\d+)\)$/', $selector, $found) !== 1) {
             return null;
         }

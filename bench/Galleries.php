@@ -71,7 +71,7 @@ final class Galleries
     private static function file(string $folder, string $name): string
     {
         $width = max(1, (int) $name);
-        $image = imagecreatetruecolor($width, intdiv(2 * $width, 3) + 1);
+        $image = imagecreatetruecolor($width, max(1, intdiv(2 * $width, 3)));
         imagefilledellipse($image, intdiv($width, 2), intdiv($width, 3), intdiv($width, 2), intdiv($width, 2), 0xC03020);
         is_dir($folder) || mkdir($folder, 0775, true);
         $path = "{$folder}/{$name}";

@@ -48,7 +48,7 @@ final readonly class AddPictures
                 return $gallery;
             }
             $change = AddItems::inTurn($entries);
-            $added = $this->change->handle($gallery->id, null, $batch === null ? $change : $change->ofBatch($batch), $userId, [], $isLast);
+            $added = $this->change->handle($gallery->id, null, $batch === null ? $change : $change->ofBatch($batch), $userId, new Asking, $isLast);
             foreach (array_filter($marks) as $id => $mark) {
                 GalleryItem::query()->whereKey($id)->update(['arrival' => $mark]);
             }

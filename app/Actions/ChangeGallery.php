@@ -37,32 +37,35 @@ final readonly class ChangeGallery
      * What a person asks for, as it came.
      *
      * @param  array<array-key, mixed>  $change  with "kind" and what the kind needs
-     * @param  list<int>  $own  versions since, that the same window made
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
      */
-    public function asked(string $galleryId, int $version, array $change, ?string $userId, array $own = []): Gallery
+    public function asked(string $galleryId, int $version, array $change, ?string $userId, Asking $asking = new Asking): Gallery
     {
-        return $this->handle($galleryId, $version, Changes::asked($change), $userId, $own);
+        return $this->handle($galleryId, $version, Changes::asked($change), $userId, $asking);
     }
 
     /**
      * @param  ?int  $version  that the change was made on; null when it stands on any
-     * @param  list<int>  $own  versions since, that the same window made
      * @param  bool  $isLast  nothing of the same act follows: the files that the layout needs are ordered
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ChangeException|SettingException when the change cannot be made; nothing was stored
      */
-    public function handle(string $galleryId, ?int $version, Change $change, ?string $userId, array $own = [], bool $isLast = true): Gallery
+    public function handle(string $galleryId, ?int $version, Change $change, ?string $userId, Asking $asking = new Asking, bool $isLast = true): Gallery
     {
         if ($change instanceof Tidy) {
             $this->tidied->prepare($this->store->read($galleryId, null), $change);
         }
         $otherFiles = false;
-        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, $own, &$otherFiles): Gallery {
+        $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, $asking, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, null);
+            if ($asking->key !== null && $gallery->journal()->where('key', $asking->key)->exists()) {
+                // It is done already; only the answer was lost.
+                return $gallery;
+            }
+            $own = $version === null || $version === $gallery->version ? [] : $this->ownSince($gallery, $asking);
             if ($version !== null && $version !== $gallery->version && count($own) < $gallery->version - $version) {
                 throw $this->clashes->of($gallery, $version, $change, $own);
             }
@@ -75,7 +78,7 @@ final readonly class ChangeGallery
             $earlier = $this->earlierStep($gallery, $change, $userId);
             $this->store->write($gallery, $before, $after);
             $gallery->journal()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
-            $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId]), $change, $before) : $this->join($gallery, $earlier, $change, $before, $after);
+            $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId, 'key' => $asking->key]), $change, $before) : $this->join($gallery, $earlier->fill(['key' => $asking->key]), $change, $before, $after);
 
             return $gallery;
         });
@@ -84,6 +87,16 @@ final readonly class ChangeGallery
         }
 
         return $gallery;
+    }
+
+    /**
+     * @return list<int> versions that the window made itself, whether it heard of it or not
+     */
+    private function ownSince(Gallery $gallery, Asking $asking): array
+    {
+        $tried = $asking->tried === [] ? [] : $gallery->journal()->whereIn('key', $asking->tried)->pluck('version')->all();
+
+        return array_values(array_unique([...$asking->own, ...array_map(intval(...), $tried)]));
     }
 
     /** The entry of which the change is but a further step: the newest, by the same person, just now, and not live yet. */

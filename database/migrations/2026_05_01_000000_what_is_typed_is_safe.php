@@ -25,6 +25,9 @@ return new class extends Migration
             $table->boolean('has_alpha')->default(false)->comment('something lies under it that is to be seen');
             $table->boolean('is_moving')->default(false)->comment('visitors see it move');
         });
+        Schema::table('journal_entries', function (Blueprint $table): void {
+            $table->string('key', 64)->nullable()->index()->comment('by which a window that heard no answer asks again');
+        });
         Schema::create('card_hashes', function (Blueprint $table): void {
             $table->string('path')->primary();
             $table->string('mark')->comment('size and time of the file');
@@ -35,6 +38,10 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('card_hashes');
+        Schema::table('journal_entries', function (Blueprint $table): void {
+            $table->dropIndex(['key']);
+            $table->dropColumn('key');
+        });
         Schema::table('pictures', fn (Blueprint $table) => $table->dropColumn(['has_alpha', 'is_moving']));
         Schema::table('uploads', function (Blueprint $table): void {
             $table->dropIndex(['gallery_id', 'is_put_in']);

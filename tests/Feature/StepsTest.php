@@ -49,6 +49,23 @@ it('holds nothing of one’s own window against a change', function (): void {
     $send($at, [$at + 1, $at + 2], 'Three')->assertStatus(409)->assertJsonPath('clashes.0.theirs', 'Theirs');
 });
 
+it('does nothing twice for a window that heard no answer', function (): void {
+    $ids = $this->gallery->items()->orderBy('position')->pluck('id')->all();
+    $at = $this->gallery->refresh()->version;
+    $send = fn (array $change, string $key, array $tried = [], int $on = 0) => $this->patchJson($this->of, ['version' => $at + $on, 'key' => $key, 'tried' => $tried, 'change' => $change]);
+    $remove = ['kind' => 'remove', 'items' => [$ids[0]]];
+    $send($remove, 'a')->assertOk();
+    $entries = JournalEntry::query()->count();
+    $send($remove, 'a')->assertOk()->assertJsonPath('version', $at + 1)->assertJsonPath('items', []);
+    expect(JournalEntry::query()->count())->toBe($entries);
+    // What was typed on after an answer that never came is no clash with itself.
+    $word = fn (string $text): array => ['kind' => 'words', 'words' => [$ids[1] => ['title' => $text]]];
+    $send($word('Re'), 'b', [], 1)->assertOk();
+    $send($word('Red'), 'c', [], 1)->assertStatus(409);
+    $send($word('Red'), 'c', ['b'], 1)->assertOk();
+    expect($this->gallery->items()->findOrFail($ids[1])->title)->toBe('Red');
+});
+
 it('takes tidying back and does it again, recipe, point and files', function (): void {
     $state = fn (): array => Picture::query()->findOrFail($this->pictures[0])->only(['recipe', 'rendition_key', 'width', 'height', 'focal_x', 'focal_y', 'focal_by']);
     $states = [$state()];

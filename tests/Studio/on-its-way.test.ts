@@ -57,10 +57,22 @@ describe('a change that is on its way', () => {
     });
 
     it('joins with one before it only where it says the same anew', () => {
-        const entry = (change: Change): Entry => ({ key: 'k', place: 'gallery:g1', change, version: 1, own: [], due: 0 });
+        const entry = (change: Change): Entry => ({
+            id: 'i',
+            key: Math.random().toString(),
+            tried: [],
+            place: 'gallery:g1',
+            change,
+            version: 1,
+            own: [],
+            due: 0,
+        });
         const join = (one: Change, two: Change): boolean => joined(entry(one), entry(two)) !== null;
         expect(join(words('i1', 'a'), words('i1', 'b'))).toBe(true);
         expect(join(words('i1', 'a'), words('i2', 'b'))).toBe(false);
+        // The server may have had the first: it is another act, and says of which it goes on.
+        const [one, two] = [entry(words('i1', 'a')), entry(words('i1', 'ab'))];
+        expect(joined(one, two)).toMatchObject({ id: 'i', key: two.key, tried: [one.key], version: 1 });
         expect(join({ kind: 'design', design: { layout: { gap: 1 } } }, { kind: 'design', design: { layout: { gap: 2 } } })).toBe(true);
         expect(join({ kind: 'design', design: { layout: { gap: 1 } } }, { kind: 'design', design: { layout: { columns: 2 } } })).toBe(false);
         const move: Change = { kind: 'move', items: ['i1'], before: null };

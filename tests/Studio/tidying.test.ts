@@ -76,7 +76,7 @@ describe('tidying a picture', () => {
         await nextTick();
         expect(tidy.touched.value).toEqual({ brightness: 12, contrast: 0 });
         await vi.advanceTimersByTimeAsync(2000);
-        expect(sent(asked)).toEqual([{ version: 1, change: { kind: 'tidy', pictures: { p1: { brightness: 12, contrast: 0 } } } }]);
+        expect(sent(asked)).toMatchObject([{ version: 1, change: { kind: 'tidy', pictures: { p1: { brightness: 12, contrast: 0 } } } }]);
         const done = tidy.applyTo(['p2', 'p3']);
         await vi.advanceTimersByTimeAsync(100);
         expect(await done).toBe(true);

@@ -4,27 +4,27 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Asking;
 use App\Intake\RichText;
 
 /** A change of a gallery and the version it was made on; the core says whether it can be made. */
 final class ChangeGalleryRequest extends StudioRequest
 {
     /**
-     * @return array<string, list<string>>
+     * @return array<string, list<string|Identifiers>>
      */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer', 'min:1'], 'change' => ['required', 'array'], 'change.kind' => ['required', 'string'], 'own' => ['array', 'max:1000'], 'own.*' => ['integer']];
+        return ['version' => ['required', 'integer', 'min:1'], 'change' => ['required', 'array'], 'change.kind' => ['required', 'string'], 'key' => ['string', 'max:64'], 'tried' => ['array', 'max:1000', new Identifiers], 'own' => ['array', 'max:1000'], 'own.*' => ['integer']];
     }
 
-    /**
-     * Versions that this window made since the one its change is made on: nothing in them is another's.
-     *
-     * @return list<int>
-     */
-    public function own(): array
+    /** What the window asks by, which may have heard no answer the first time. */
+    public function asking(): Asking
     {
-        return array_map(intval(...), array_values($this->array('own')));
+        /** @var list<string> $tried */
+        $tried = array_values($this->array('tried'));
+
+        return new Asking(array_map(intval(...), array_values($this->array('own'))), $this->has('key') ? $this->string('key')->toString() : null, $tried);
     }
 
     /**

@@ -10,8 +10,7 @@ export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], quer
 /** What is large is taken as it comes: to compare and to watch every word of a thousand pictures takes longer than to draw them. */
 const AS_IT_COMES = { shallow: true, structuralSharing: false } as const;
 
-export const galleryQuery = (id: string) =>
-    queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`), ...AS_IT_COMES });
+export const galleryQuery = (id: string) => queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`), ...AS_IT_COMES });
 
 export const pagesQuery = () => queryOptions({ queryKey: ['pages'], queryFn: () => api.get<SitePage[]>('pages') });
 

@@ -1,17 +1,19 @@
 <template>
-    <ElDialog v-model="open" title="Keys" width="min(640px, 94vw)" append-to-body>
-        <section v-for="group in SHORTCUTS" :key="group.under" :aria-label="group.under">
-            <h3>{{ group.under }}</h3>
-            <dl>
-                <template v-for="[keys, does] in group.keys" :key="keys">
-                    <dt>
-                        <kbd v-for="key in keys.split(' ')" :key="key">{{ key }}</kbd>
-                    </dt>
-                    <dd>{{ does }}</dd>
-                </template>
-            </dl>
-        </section>
-    </ElDialog>
+    <section aria-label="What keys do">
+        <ElDialog v-model="open" title="Keys" width="min(640px, 94vw)">
+            <div v-for="group in SHORTCUTS" :key="group.under">
+                <h3>{{ group.under }}</h3>
+                <dl>
+                    <template v-for="[keys, does] in group.keys" :key="keys">
+                        <dt>
+                            <kbd v-for="key in keys.split(' ')" :key="key">{{ key }}</kbd>
+                        </dt>
+                        <dd>{{ does }}</dd>
+                    </template>
+                </dl>
+            </div>
+        </ElDialog>
+    </section>
 </template>
 
 <script setup lang="ts">
@@ -36,7 +38,7 @@ h3 {
     margin: 0 0 6px;
 }
 
-section + section {
+div + div {
     margin-top: 16px;
 }
 

@@ -58,7 +58,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         const waiting = outbox.of(place.value);
         return {
             ...own,
-            busy: own.busy + waiting.filter(({ key }) => key === outbox.sending).length,
+            busy: own.busy + waiting.filter(({ id: entry }) => entry === outbox.sending).length,
             problem: own.problem || (outbox.problems.get(place.value) ?? ''),
             clash: outbox.clashes.get(place.value) ?? null,
             waiting: waiting.length,

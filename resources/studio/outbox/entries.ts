@@ -5,7 +5,11 @@ export type Place = `gallery:${string}` | `picture:${string}`;
 
 /** A change that the server does not have for certain yet. */
 export interface Entry {
+    id: string;
+    /** What the server knows it by: another one whenever it says something else. */
     key: string;
+    /** By what the server may know earlier forms of it, whose answers never came. */
+    tried: string[];
     place: Place;
     /** Of a gallery. */
     change?: Change;
@@ -29,18 +33,23 @@ export interface PicturePart {
     focal?: [number, number];
 }
 
+/** With another key: the server may have had it as it was. */
+function anew(earlier: Entry, later: Entry, what: Pick<Entry, 'change' | 'part'>): Entry {
+    return { ...earlier, ...what, key: later.key, tried: [...earlier.tried, earlier.key], due: later.due };
+}
+
 /** One entry in place of two, where the later says the same thing anew; null where they are two. */
 export function joined(earlier: Entry, later: Entry): Entry | null {
     if (earlier.place !== later.place) return null;
     if (earlier.part && later.part) {
         const words = { ...earlier.part.words, ...later.part.words };
-        return { ...earlier, part: { ...earlier.part, ...later.part, ...(Object.keys(words).length > 0 ? { words } : {}) }, due: later.due };
+        return anew(earlier, later, { part: { ...earlier.part, ...later.part, ...(Object.keys(words).length > 0 ? { words } : {}) } });
     }
     if (earlier.change?.kind === 'tidy' && later.change?.kind === 'tidy') {
-        return covers(later.change.pictures, earlier.change.pictures) ? { ...earlier, change: later.change, due: later.due } : null;
+        return covers(later.change.pictures, earlier.change.pictures) ? anew(earlier, later, { change: later.change }) : null;
     }
     if (!earlier.change || !later.change || pathsOf(earlier.change).join() !== pathsOf(later.change).join()) return null;
-    return { ...earlier, change: later.change, due: later.due };
+    return anew(earlier, later, { change: later.change });
 }
 
 /** What a change sets, where setting it again makes the earlier one void; empty where every one counts. */

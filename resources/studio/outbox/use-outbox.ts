@@ -54,7 +54,6 @@ export const useOutbox = defineStore('outbox', () => {
     let tries = 0;
     let timer = 0;
     let failures = 0;
-    let lastKey = 0;
 
     const waiting = computed(() => entries.value.length);
 
@@ -71,7 +70,9 @@ export const useOutbox = defineStore('outbox', () => {
         const known = queries.getQueryData<Gallery>(galleryQuery(place.slice(place.indexOf(':') + 1)).queryKey);
         const of_ = subjectOf(what.change, known?.items ?? []);
         const fresh: Entry = {
-            key: `${Date.now()}-${++lastKey}`,
+            id: crypto.randomUUID(),
+            key: crypto.randomUUID(),
+            tried: [],
             place,
             ...what,
             version: known?.version ?? 0,
@@ -80,16 +81,16 @@ export const useOutbox = defineStore('outbox', () => {
             ...(of_ && { of: of_ }),
         };
         const last = of(place).at(-1);
-        const both = last && last.key !== sending.value ? joined(last, fresh) : null;
+        const both = last && last.id !== sending.value ? joined(last, fresh) : null;
         problems.delete(place);
         if (both) {
-            entries.value = entries.value.map((entry) => (entry.key === both.key ? both : entry));
+            entries.value = entries.value.map((entry) => (entry.id === both.id ? both : entry));
         } else {
             // What comes after must not overtake what is still being typed.
             entries.value = [...entries.value.map((entry) => (entry.place === place ? { ...entry, due: 0 } : entry)), fresh];
         }
         store();
-        const key = both?.key ?? fresh.key;
+        const key = both?.id ?? fresh.id;
         const before = waiters.get(key);
         const done = new Promise<boolean>((resolve) =>
             waiters.set(key, (is) => {
@@ -135,7 +136,7 @@ export const useOutbox = defineStore('outbox', () => {
                 timer = window.setTimeout(() => void pump(), rest);
                 return;
             }
-            sending.value = next.key;
+            sending.value = next.id;
             const goesOn = await deliver(next);
             sending.value = null;
             if (!goesOn) return;
@@ -160,7 +161,7 @@ export const useOutbox = defineStore('outbox', () => {
     /** What waits was made on a version that differs from this one by nothing of another's. */
     function goOnFrom(entry: Entry, { id, from, version }: GalleryChanged): void {
         entries.value = entries.value.map((other) => {
-            if (other.place !== `gallery:${id}` || other.key === entry.key || from === version) return other;
+            if (other.place !== `gallery:${id}` || other.id === entry.id || from === version) return other;
             return other.version === from ? { ...other, version } : { ...other, own: [...other.own, version] };
         });
     }
@@ -183,8 +184,8 @@ export const useOutbox = defineStore('outbox', () => {
             if (values.length === 0 && ++tries < TRIES) return true;
             tries = 0;
             clashes.set(entry.place, { values });
-            waiters.get(entry.key)?.(false);
-            waiters.delete(entry.key);
+            waiters.get(entry.id)?.(false);
+            waiters.delete(entry.id);
             return true;
         }
         const says = (await sender.isGone(entry)) ? `“${entry.of?.name}” was taken out of the gallery in another window.` : problem.message;
@@ -196,7 +197,7 @@ export const useOutbox = defineStore('outbox', () => {
     }
 
     function rebase(entry: Entry, version: number): void {
-        entries.value = entries.value.map((other) => (other.key === entry.key ? { ...other, version, own: [] } : other));
+        entries.value = entries.value.map((other) => (other.id === entry.id ? { ...other, version, own: [] } : other));
         store();
     }
 
@@ -205,15 +206,15 @@ export const useOutbox = defineStore('outbox', () => {
         if (texts.length === 0) return;
         const words = entry.change?.kind === 'words' ? Object.values(entry.change.words)[0] : undefined;
         const picture = entry.of?.picture;
-        refused.value = [...refused.value, { key: entry.key, place: entry.place, says, texts, instead: picture && words ? { picture, words } : null }];
+        refused.value = [...refused.value, { key: entry.id, place: entry.place, says, texts, instead: picture && words ? { picture, words } : null }];
     }
 
     function drop(entry: Entry, done: boolean): void {
         // What was typed while it was on its way stays.
-        entries.value = entries.value.filter(({ key }) => key !== entry.key);
+        entries.value = entries.value.filter(({ id }) => id !== entry.id);
         store();
-        waiters.get(entry.key)?.(done);
-        waiters.delete(entry.key);
+        waiters.get(entry.id)?.(done);
+        waiters.delete(entry.id);
     }
 
     /** Mine goes again, on the version that was shown; theirs leaves out mine, whose words are offered. */
@@ -249,8 +250,8 @@ export const useOutbox = defineStore('outbox', () => {
     useEventListener(document, 'visibilitychange', () => document.visibilityState === 'hidden' && hurry());
     void keeping.left().then((left) => {
         if (left.length === 0) return;
-        const known = new Set(entries.value.map(({ key }) => key));
-        entries.value = [...left.filter(({ key }) => !known.has(key)), ...entries.value];
+        const known = new Set(entries.value.map(({ id }) => id));
+        entries.value = [...left.filter(({ id }) => !known.has(id)), ...entries.value];
         store();
         void pump();
     });

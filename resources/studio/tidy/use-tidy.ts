@@ -72,7 +72,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
     const state = computed(() => {
         const waiting = outbox.of(place);
         if (waiting.length === 0) return 'saved';
-        return waiting.some(({ key }) => key === outbox.sending) ? 'saving' : 'waiting';
+        return waiting.some(({ id: entry }) => entry === outbox.sending) ? 'saving' : 'waiting';
     });
 
     const address = (wanted: Recipe): string => `/studio/api/pictures/${id}/tidied?recipe=${encodeURIComponent(JSON.stringify(wanted))}`;

@@ -44,7 +44,7 @@ final readonly class GalleryController
 
     public function update(ChangeGalleryRequest $request, Gallery $gallery, ChangeGallery $change): JsonResponse
     {
-        return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId(), $request->own()));
+        return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId(), $request->asking()));
     }
 
     public function destroy(Gallery $gallery, DeleteGallery $delete): JsonResponse

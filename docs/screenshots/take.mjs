@@ -47,7 +47,7 @@ await page.getByRole('button', { name: 'Reset' }).click();
 await page.keyboard.press('Escape');
 await page.getByRole('link', { name: /^Words/ }).click();
 await page.getByRole('button', { name: 'Fill many' }).click();
-await page.getByPlaceholder('[title], [place] of [all]').fill('[title], [place] of [all]');
+await page.getByPlaceholder('{title}, {number} of {count}').fill('{title}, {number} of {count}');
 await take('words');
 await page.goto('/studio/pictures');
 await page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option').nth(3).click();

@@ -29,7 +29,7 @@ final readonly class FirstLook
         return WorkFolder::in($target, function (string $work) use ($source, $first, $target): array {
             $base = $this->base->make($source, $first->width, $work);
             ($source->moves() ? $this->tools : $this->tools->light())->runAll([
-                $source->moves() ? $this->maker->moving($source->path, $first, "{$work}/{$first->fileName()}") : $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
+                $source->moves() ? $this->maker->moving(AnimatedPng::asMoving($source->path, $work), $first, "{$work}/{$first->fileName()}") : $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
                 RasterMaker::command($base, "{$work}/raster.ppm"),
             ]);
             $raster = PortablePixmap::read("{$work}/raster.ppm");

@@ -35,7 +35,8 @@ final readonly class RenditionMaker
             $base = $this->base->make($source, $widest, $work);
             [$moving, $still] = $this->parted($source, $this->longestFirst($renditions));
             $this->tools->light()->runAll(array_map(fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"), $still));
-            $this->tools->runAll(array_map(fn (Rendition $rendition): array => $this->moving($source->path, $rendition, "{$work}/{$rendition->fileName()}"), $moving));
+            $original = $moving === [] ? $source->path : AnimatedPng::asMoving($source->path, $work);
+            $this->tools->runAll(array_map(fn (Rendition $rendition): array => $this->moving($original, $rendition, "{$work}/{$rendition->fileName()}"), $moving));
 
             return $this->moved($renditions, $work, $target);
         });

@@ -57,8 +57,8 @@ final readonly class TakeInPicture
         $header = $this->header($path, $picture->name);
         $size = Size::of($header->seenWidth(), $header->seenHeight());
         $type = FileType::from($picture->media_type);
-        $moves = $this->moving->is($type, $path, $header);
-        $still = $moves ? $this->moving->whyStill($type, $picture->bytes, $header) : null;
+        $moves = $this->moving->pictures($type, $path, $header) > 1;
+        $still = $moves ? $this->moving->whyStill($type, $path, $picture->bytes, $header) : null;
         $picture->fill([
             'is_moving' => $moves && $still === null,
             'kind' => PictureKind::Picture,

@@ -64,7 +64,7 @@ it('begins to make the files that another size of tiles, a placement or a layout
     ($this->place)(1)->assertCreated();
     ($this->live)()->assertOk();
     $pane = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
-    Queue::fake();
+    Queue::fake([MakeRenditions::class]);
     match ($act) {
         'resize' => $this->patchJson($pane, ['tile_size' => 'very-large'])->assertNoContent(),
         'layout' => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'single']]])->assertOk(),

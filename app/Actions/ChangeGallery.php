@@ -30,6 +30,7 @@ final readonly class ChangeGallery
         private Workshop $workshop,
         private FindClashes $clashes,
         private TidiedPictures $tidied,
+        private ChangeKeys $keys,
     ) {
     }
 
@@ -61,11 +62,11 @@ final readonly class ChangeGallery
         $otherFiles = false;
         $gallery = $this->database->transaction(function () use ($galleryId, $version, $change, $userId, $asking, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, null);
-            if ($asking->key !== null && $gallery->journal()->where('key', $asking->key)->exists()) {
+            if ($this->keys->isMade($gallery, $asking->key)) {
                 // It is done already; only the answer was lost.
                 return $gallery;
             }
-            $own = $version === null || $version === $gallery->version ? [] : $this->ownSince($gallery, $asking);
+            $own = $version === null || $version === $gallery->version ? [] : $this->keys->ownSince($gallery, $version, $asking);
             if ($version !== null && $version !== $gallery->version && count($own) < $gallery->version - $version) {
                 throw $this->clashes->of($gallery, $version, $change, $own);
             }
@@ -78,7 +79,8 @@ final readonly class ChangeGallery
             $earlier = $this->earlierStep($gallery, $change, $userId);
             $this->store->write($gallery, $before, $after);
             $gallery->journal()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
-            $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId, 'key' => $asking->key]), $change, $before) : $this->join($gallery, $earlier->fill(['key' => $asking->key]), $change, $before, $after);
+            $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId]), $change, $before) : $this->join($gallery, $earlier, $change, $before, $after);
+            $this->keys->note($gallery, $asking->key);
 
             return $gallery;
         });
@@ -87,16 +89,6 @@ final readonly class ChangeGallery
         }
 
         return $gallery;
-    }
-
-    /**
-     * @return list<int> versions that the window made itself, whether it heard of it or not
-     */
-    private function ownSince(Gallery $gallery, Asking $asking): array
-    {
-        $tried = $asking->tried === [] ? [] : $gallery->journal()->whereIn('key', $asking->tried)->pluck('version')->all();
-
-        return array_values(array_unique([...$asking->own, ...array_map(intval(...), $tried)]));
     }
 
     /** The entry of which the change is but a further step: the newest, by the same person, just now, and not live yet. */

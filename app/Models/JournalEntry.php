@@ -22,7 +22,6 @@ use ZincPane\Core\Design\GalleryDesign;
  * @property Change $inverse
  * @property int $schema of designs, that both were written under
  * @property string $summary
- * @property ?string $key by which a window that heard no answer asks again
  * @property EntryState $state
  * @property int $state_version
  * @property bool $is_live whether it was in force when the gallery was last put live

@@ -25,8 +25,11 @@ return new class extends Migration
             $table->boolean('has_alpha')->default(false)->comment('something lies under it that is to be seen');
             $table->boolean('is_moving')->default(false)->comment('visitors see it move');
         });
-        Schema::table('journal_entries', function (Blueprint $table): void {
-            $table->string('key', 64)->nullable()->index()->comment('by which a window that heard no answer asks again');
+        Schema::create('change_keys', function (Blueprint $table): void {
+            $table->foreignUlid('gallery_id')->constrained()->cascadeOnDelete();
+            $table->string('key', 64)->comment('by which a window that heard no answer asks again');
+            $table->unsignedInteger('version')->comment('that the change made');
+            $table->primary(['gallery_id', 'key']);
         });
         Schema::create('card_hashes', function (Blueprint $table): void {
             $table->string('path')->primary();
@@ -38,10 +41,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('card_hashes');
-        Schema::table('journal_entries', function (Blueprint $table): void {
-            $table->dropIndex(['key']);
-            $table->dropColumn('key');
-        });
+        Schema::dropIfExists('change_keys');
         Schema::table('pictures', fn (Blueprint $table) => $table->dropColumn(['has_alpha', 'is_moving']));
         Schema::table('uploads', function (Blueprint $table): void {
             $table->dropIndex(['gallery_id', 'is_put_in']);

@@ -1,5 +1,8 @@
 import type { Change, Item, Recipe, TidyPart, WordChange } from '../api/types';
 
+/** Keys of earlier forms that are told; of what one types each letter makes another. */
+export const MOST_TRIED = 200;
+
 /** What is changed: a gallery, or a picture of the store for every place that shows it. */
 export type Place = `gallery:${string}` | `picture:${string}`;
 
@@ -8,7 +11,7 @@ export interface Entry {
     id: string;
     /** What the server knows it by: another one whenever it says something else. */
     key: string;
-    /** By what the server may know earlier forms of it, whose answers never came. */
+    /** By what the server may know earlier forms of it, and changes before it, whose answers never came. */
     tried: string[];
     place: Place;
     /** Of a gallery. */
@@ -35,7 +38,7 @@ export interface PicturePart {
 
 /** With another key: the server may have had it as it was. */
 function anew(earlier: Entry, later: Entry, what: Pick<Entry, 'change' | 'part'>): Entry {
-    return { ...earlier, ...what, key: later.key, tried: [...earlier.tried, earlier.key], due: later.due };
+    return { ...earlier, ...what, key: later.key, tried: [...earlier.tried, earlier.key].slice(-MOST_TRIED), due: later.due };
 }
 
 /** One entry in place of two, where the later says the same thing anew; null where they are two. */

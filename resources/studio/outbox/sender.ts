@@ -5,9 +5,6 @@ import type { Gallery, GalleryChanged, PictureDetails, Session } from '../api/ty
 import type { Entry } from './entries';
 import { withAnswer } from './shown';
 
-/** Keys of earlier forms that are told; of what one types each letter makes another. */
-const MOST_TRIED = 200;
-
 export interface Sender {
     /** Called with every answer to a change of a gallery. */
     onAnswer: Set<(answer: GalleryChanged) => void>;
@@ -43,7 +40,7 @@ export function useSender(): Sender {
     async function sendChange({ key, tried, place, version, own, change }: Entry, shows: string | null): Promise<GalleryChanged> {
         const answer = await api.patch<GalleryChanged>(`galleries/${place.slice('gallery:'.length)}`, {
             key,
-            ...(tried.length > 0 ? { tried: tried.slice(-MOST_TRIED) } : {}),
+            ...(tried.length > 0 ? { tried } : {}),
             version,
             ...(own.length > 0 ? { own } : {}),
             change,

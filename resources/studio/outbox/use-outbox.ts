@@ -6,7 +6,7 @@ import { isLineDown, isSignedOut, Problem } from '../api/client';
 import { galleryQuery } from '../api/queries';
 import type { ClashValue, Gallery, GalleryChanged, WordChange } from '../api/types';
 import { takeBack } from '../shared/use-echo';
-import { joined, subjectOf, typedIn, type Entry, type PicturePart, type Place } from './entries';
+import { joined, MOST_TRIED, subjectOf, typedIn, type Entry, type PicturePart, type Place } from './entries';
 import { useKeeping } from './keeping';
 import { useSender } from './sender';
 
@@ -159,11 +159,21 @@ export const useOutbox = defineStore('outbox', () => {
     }
 
     /** What waits was made on a version that differs from this one by nothing of another's. */
-    function goOnFrom(entry: Entry, { id, from, version }: GalleryChanged): void {
-        entries.value = entries.value.map((other) => {
-            if (other.place !== `gallery:${id}` || other.id === entry.id || from === version) return other;
-            return other.version === from ? { ...other, version } : { ...other, own: [...other.own, version] };
-        });
+    function goOnFrom(entry: Entry, { from, version }: GalleryChanged): void {
+        if (from !== version) {
+            follow(entry, (other) => (other.version === from ? { ...other, version } : { ...other, own: [...other.own, version] }));
+        }
+        // Where it was done before, the versions that it made are known by key alone.
+        inherit(entry, from === version ? [...entry.tried, entry.key] : entry.tried);
+    }
+
+    function inherit(entry: Entry, keys: readonly string[]): void {
+        if (keys.length > 0) follow(entry, (other) => ({ ...other, tried: [...other.tried, ...keys].slice(-MOST_TRIED) }));
+    }
+
+    /** Changes all others of the same place. */
+    function follow(entry: Entry, how: (other: Entry) => Entry): void {
+        entries.value = entries.value.map((other) => (other.place === entry.place && other.id !== entry.id ? how(other) : other));
     }
 
     async function met(entry: Entry, problem: Problem): Promise<boolean> {
@@ -191,6 +201,7 @@ export const useOutbox = defineStore('outbox', () => {
         const says = (await sender.isGone(entry)) ? `“${entry.of?.name}” was taken out of the gallery in another window.` : problem.message;
         if (typedIn(entry).length === 0) problems.set(entry.place, says);
         refuse(entry, says);
+        inherit(entry, entry.tried);
         drop(entry, false);
         takeBack();
         return true;

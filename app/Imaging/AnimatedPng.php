@@ -17,6 +17,9 @@ final readonly class AnimatedPng
     /** Megapixels of one picture, at most: three of them are held in memory at once. */
     public const MEGAPIXELS = 4;
 
+    /** px: no WebP is wider or higher. */
+    public const LONGEST = 16383;
+
     /** Of the WebP files of the single pictures, 0 to 100; renditions are made of them in turn. */
     private const QUALITY = 92;
 
@@ -36,11 +39,16 @@ final readonly class AnimatedPng
     }
 
     /**
-     * @throws ImagingException when the file is not whole
+     * @throws ImagingException when the file is not whole, or larger than is taken
      */
     public static function read(string $path): self
     {
-        return new self(PngFrames::read((string) file_get_contents($path)));
+        $frames = PngFrames::read((string) file_get_contents($path));
+        if (max($frames->width, $frames->height) > self::LONGEST || $frames->width * $frames->height > self::MEGAPIXELS * 1_000_000) {
+            throw ImagingException::refused('png', 'the animation is too large');
+        }
+
+        return new self($frames);
     }
 
     /**

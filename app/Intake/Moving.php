@@ -48,6 +48,9 @@ final readonly class Moving
         if ($header->megapixels() > AnimatedPng::MEGAPIXELS) {
             return 'its pictures have '.round($header->megapixels(), 1).' megapixels each; of a PNG that moves at most '.AnimatedPng::MEGAPIXELS.' are taken';
         }
+        if (max($header->seenWidth(), $header->seenHeight()) > AnimatedPng::LONGEST) {
+            return 'it is more than '.AnimatedPng::LONGEST.' px long';
+        }
         try {
             AnimatedPng::read($path)->toWebP();
         } catch (ImagingException) {

@@ -120,59 +120,6 @@ it('takes as a still what is too much, and says why', function (array $limits, s
     'megapixels' => [['zinc.limits.moving_megapixels' => 0], 'megapixels together'],
 ]);
 
-/**
- * A PNG of three pictures: a red whole, a blue square laid in the middle that is taken away again,
- * and a square at the left that empties what is there.
- */
-function movingPng(string $path, int $told = 3, int $wide = 40, bool $broken = false): string
-{
-    $data = function (int $width, int $height, int $colour): string {
-        $image = imagecreatetruecolor($width, $height);
-        imagesavealpha($image, true);
-        imagealphablending($image, false);
-        imagefilledrectangle($image, 0, 0, $width, $height, $colour);
-        ob_start();
-        imagepng($image);
-        $png = (string) ob_get_clean();
-        $at = strpos($png, 'IDAT');
-
-        return substr($png, $at + 4, unpack('N', substr($png, $at - 4, 4))[1]);
-    };
-    $chunk = fn (string $name, string $contents): string => pack('N', strlen($contents)).$name.$contents.pack('N', crc32($name.$contents));
-    $control = fn (int $order, int $width, int $height, int $x, int $y, int $disposal, int $over): string => $chunk('fcTL', pack('NNNNNnnCC', $order, $width, $height, $x, $y, 12, 100, $disposal, $over));
-    file_put_contents($path, "\x89PNG\r\n\x1a\n"
-        .$chunk('IHDR', pack('NNCCCCC', 120, 80, 8, 6, 0, 0, 0)).$chunk('acTL', pack('NN', $told, 0))
-        .$control(0, 120, 80, 0, 0, 0, 0).$chunk('IDAT', $data(120, 80, 0xC03020))
-        .$control(1, 40, 40, 40, 20, 2, 1).$chunk('fdAT', pack('N', 2).($broken ? 'nothing' : $data(40, 40, 0x2040C0)))
-        .$control(3, $wide, 40, 0, 20, 0, 0).$chunk('fdAT', pack('N', 4).$data($wide, 40, 127 << 24))
-        .$chunk('IEND', ''));
-
-    return $path;
-}
-
-it('lets a PNG that moves move, each picture laid on the one before as the file says', function (): void {
-    $picture = ($this->take)(movingPng("{$this->files}/wheel.png"));
-    expect($picture->is_moving)->toBeTrue()->and($this->told)->toBe('“wheel.png” moves, and visitors see it move.');
-    $file = ($this->made)($picture, '120.webp');
-    expect(trim((string) shell_exec('vipsheader -f n-pages '.escapeshellarg($file))))->toBe('3');
-    // Red, blue or nothing at the left, in the middle and at the right of each picture, halfway down.
-    foreach ([['red', 'red', 'red'], ['red', 'blue', 'red'], ['nothing', 'red', 'red']] as $page => $row) {
-        exec('vips copy '.escapeshellarg("{$file}[page={$page}]")." {$this->files}/page.png");
-        $image = imagecreatefrompng("{$this->files}/page.png");
-        foreach ($row as $i => $meant) {
-            $at = imagecolorsforindex($image, imagecolorat($image, [20, 60, 100][$i], 40));
-            expect($at['alpha'] > 120 ? 'nothing' : ($at['red'] > $at['blue'] ? 'red' : 'blue'))->toBe($meant, "picture {$page}, place {$i}");
-        }
-    }
-    expect(trim((string) shell_exec('vipsheader -f delay '.escapeshellarg($file))))->toBe('120 120 120');
-});
-
-it('takes the first picture of a PNG whose others cannot be read, and says so', function (array $broken): void {
-    $picture = ($this->take)(movingPng("{$this->files}/wheel.png", ...$broken));
-    expect($picture->is_moving)->toBeFalse()->and($this->told)->toContain('is taken as a still: a picture after the first cannot be read')
-        ->and(is_file(($this->made)($picture, '120.webp')))->toBeTrue();
-})->with(['more told than there are' => [['told' => 4]], 'one beyond the edge' => [['wide' => 30_000]], 'one that is no picture' => [['broken' => true]]]);
-
 it('cuts no caption in silence, and takes no noise for words', function (): void {
     $path = $this->pictureFile('jpg', 400, 300, 12);
     exec('exiftool -q -overwrite_original -XMP-dc:Description='.escapeshellarg(str_repeat('Wind over the marsh. ', 60)).' -XMP-dc:Title=x-default '.escapeshellarg($path), $out, $status);

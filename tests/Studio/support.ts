@@ -3,7 +3,7 @@ import { render } from '@testing-library/vue';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { createPinia } from 'pinia';
 import { vi } from 'vitest';
-import { defineComponent, h, type Component } from 'vue';
+import { defineComponent, h, type Component, type FunctionalComponent } from 'vue';
 import type { Gallery, Item } from '../../resources/studio/api/types';
 
 /** A component as a person meets it: drawn, with a keyboard, and with what it told its parent. */
@@ -13,6 +13,10 @@ export interface Met {
     redraw: (props: object) => Promise<void>;
     leave: () => void;
 }
+
+/** A link that leads nowhere. */
+const RouterLink: FunctionalComponent<{ to: object }> = (_, { slots }) => h('a', { href: '#' }, slots['default']?.());
+RouterLink.props = ['to'];
 
 const plugins = (queryClient: QueryClient) => [createPinia(), [VueQueryPlugin, { queryClient }] as [typeof VueQueryPlugin, object]];
 
@@ -25,7 +29,7 @@ export function fetched(gallery?: Gallery): QueryClient {
 
 export function meet(component: Component, props: Record<string, unknown> = {}, client = fetched()): Met {
     const user = userEvent.setup();
-    const drawn = render(component, { props, global: { plugins: plugins(client) } });
+    const drawn = render(component, { props, global: { plugins: plugins(client), components: { RouterLink } } });
     return {
         user,
         told: <T>(event: string) => (drawn.emitted()[event] ?? []) as T[],

@@ -5,7 +5,7 @@
     </TopBar>
     <main class="screen" @dragover.prevent="over = true" @dragleave.self="over = false" @drop.prevent="drop">
         <div class="head">
-            <h1>Galleries</h1>
+            <h1 ref="heading" tabindex="-1">Galleries</h1>
             <p v-if="galleries" class="note">{{ galleries.length === 1 ? '1 gallery' : `${galleries.length} galleries` }}</p>
             <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
         </div>
@@ -60,6 +60,7 @@ const problem = ref('');
 /** What was just done to a gallery as a whole, so that it can be taken back. */
 const did = ref<{ what: 'deleted' | 'duplicated'; id: string; title: string } | null>(null);
 const line = ref<HTMLElement>();
+const heading = ref<HTMLElement>();
 
 async function tell(done: NonNullable<typeof did.value>): Promise<void> {
     did.value = done;
@@ -75,6 +76,7 @@ async function takeBack(): Promise<void> {
         await (back.what === 'deleted' ? api.post(`galleries/${back.id}/restore`, {}) : api.delete(`galleries/${back.id}`));
         did.value = null;
         announce(back.what === 'deleted' ? `“${back.title}” is back.` : `“${back.title}” is gone again.`);
+        heading.value?.focus();
         await refresh();
     } catch (error) {
         problem.value = messageOf(error);

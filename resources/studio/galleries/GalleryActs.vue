@@ -3,7 +3,7 @@
         <b>{{ gallery.title }} is live.</b> {{ pages }}
         <template #acts><ElButton type="danger" plain @click="remove">Delete it all the same</ElButton></template>
     </AskBar>
-    <div v-else class="acts">
+    <div v-show="!asking" class="acts">
         <ElButton size="small" :aria-label="`Duplicate ${gallery.title}`" @click="duplicate">Duplicate</ElButton>
         <ElButton size="small" :aria-label="`Delete ${gallery.title}`" @click="gallery.state === 'draft' ? remove() : (asking = true)">Delete</ElButton>
     </div>

@@ -9,14 +9,22 @@
 </template>
 
 <script setup lang="ts">
-import { onMounted, ref } from 'vue';
+import { onBeforeUnmount, onMounted, onUnmounted, ref } from 'vue';
 
-/** A question in the place it is about. The keyboard stands on the answer that changes nothing. */
+/** A question in the place it is about. The keyboard stands on the answer that changes nothing, and goes back where it was. */
 withDefaults(defineProps<{ label: string; leave?: string }>(), { leave: 'Leave it' });
 const emit = defineEmits<{ leave: [] }>();
 const bar = ref<HTMLElement>();
 
-onMounted(() => bar.value?.querySelector<HTMLElement>('.acts .el-button:last-child')?.focus());
+let before: Element | null = null;
+let hadKeyboard = false;
+
+onMounted(() => {
+    before = document.activeElement;
+    bar.value?.querySelector<HTMLElement>('.acts .el-button:last-child')?.focus();
+});
+onBeforeUnmount(() => (hadKeyboard = bar.value?.contains(document.activeElement) ?? false));
+onUnmounted(() => hadKeyboard && before instanceof HTMLElement && before.isConnected && before.focus());
 </script>
 
 <style scoped>

@@ -13,6 +13,9 @@ use App\Models\Page;
 use App\Models\Pane;
 use App\Models\Picture;
 use App\Models\Site;
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\ChangeAbout;
+use ZincPane\Core\Changes\Redesign;
 use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
@@ -88,8 +91,9 @@ final readonly class PendingChanges
         $hasTidied = array_filter($entries, static fn (JournalEntry $entry): bool => $entry->change instanceof Tidy) !== [];
         $tidied = $hasTidied ? 0 : count(array_diff(self::addresses($now), self::addresses($then)));
         $reworded = 0;
-        // Places can be compared only where nothing of the gallery itself was changed.
-        foreach ($entries === [] ? $now : [] as $i => $item) {
+        // Places can be compared only where none of them was changed in the gallery itself.
+        $areTheSame = array_filter($entries, static fn (JournalEntry $entry): bool => ! self::leavesItems($entry->change)) === [];
+        foreach ($areTheSame ? $now : [] as $i => $item) {
             $reworded += $item->words()->isSameAs($then[$i]->words()) ? 0 : 1;
         }
         $pictures = static fn (int $count): string => $count === 1 ? 'a picture' : "{$count} pictures";
@@ -98,6 +102,12 @@ final readonly class PendingChanges
             ...($tidied === 0 ? [] : ["tidied {$pictures($tidied)}"]),
             ...($reworded === 0 ? [] : ["changed the own words of {$pictures($reworded)}"]),
         ];
+    }
+
+    /** Whether a change leaves every item with its words in its place. */
+    private static function leavesItems(Change $change): bool
+    {
+        return $change instanceof Redesign || $change instanceof ChangeAbout || $change instanceof Tidy;
     }
 
     /** Whether something of a picture was written since the gallery went live: else there is nothing to compare. */

@@ -33,6 +33,8 @@ it('says that own words of a picture changed since it was live', function (): vo
     $picture = ($this->items)()[$this->a]['picture']['id'];
     $this->patchJson("/studio/api/pictures/{$picture}", ['words' => ['alt' => 'A kite']])->assertOk();
     $this->getJson($this->address)->assertJsonPath('live.changes', ['changed the own words of a picture']);
+    // It is told beside what was changed in the gallery, too.
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => 14]]])->assertJsonPath('live.changes', ['gap 8 px to 14 px', 'changed the own words of a picture']);
     $this->patchJson("/studio/api/pictures/{$picture}", ['words' => ['link' => 'javascript:1']])->assertStatus(422)->assertJsonPath('field', 'words.link');
 });
 

@@ -9,6 +9,22 @@ final class ProofBench
 {
     private const RUNS = 11;
 
+    /** Pictures that the growth is told from. */
+    private const FEWER = 300;
+
+    /**
+     * With the growth of the layout that is the slowest.
+     *
+     * @return array<string, int|float|string>
+     */
+    public static function grown(int $count): array
+    {
+        $fewer = self::run(self::FEWER);
+        $figures = self::run($count);
+
+        return [...$figures, 'growth' => round((float) $figures['median_ms'] / (float) $fewer["{$figures['slowest']}_ms"], 2)];
+    }
+
     /**
      * @return array<string, int|float|string>
      */

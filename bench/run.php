@@ -58,7 +58,7 @@ $benches = [
     'formats' => fn (): array => FormatsBench::run($folder),
     'weight-model' => fn (): array => WeightBench::run($folder),
     'proof-200' => fn (): array => ProofBench::run(200),
-    'proof-1000' => fn (): array => ProofBench::run(1000),
+    'proof-1000' => fn (): array => ProofBench::grown(1000),
     'change-1000' => fn (): array => ChangeBench::caption(1000),
     'fill-1000' => fn (): array => ChangeBench::fill(1000),
     'csv-10000' => fn (): array => ChangeBench::csv(10_000),

@@ -10,7 +10,7 @@ final readonly class Asking
     /**
      * @param  list<int>  $own  versions that it made since the one its change is made on
      * @param  ?string  $key  of this change, the same when it is asked for again
-     * @param  list<string>  $tried  keys of earlier forms of it, whose answers never came
+     * @param  list<string>  $tried  keys of earlier forms of it, and of changes before it, whose answers never came
      */
     public function __construct(public array $own = [], public ?string $key = null, public array $tried = [])
     {

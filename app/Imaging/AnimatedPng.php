@@ -52,6 +52,14 @@ final readonly class AnimatedPng
     }
 
     /**
+     * @throws ImagingException when a picture of it cannot be read
+     */
+    public function readToEnd(): void
+    {
+        array_map(self::decoded(...), $this->frames->all);
+    }
+
+    /**
      * Every picture of it as a file that libvips can read to its end, made beside; any other file is that file.
      *
      * @throws ImagingException when a picture of it cannot be read
@@ -75,10 +83,7 @@ final readonly class AnimatedPng
         $body = self::chunk('ANIM', pack('Vv', 0, $this->frames->plays));
         foreach ($this->frames->all as $frame) {
             $before = $frame->disposal === self::RESTORED ? self::copyOf($canvas) : $canvas;
-            $image = @imagecreatefromstring($frame->png);
-            if ($image === false) {
-                throw ImagingException::refused('gd', 'a picture of the animation cannot be read');
-            }
+            $image = self::decoded($frame);
             imagealphablending($canvas, $frame->isOver);
             imagecopy($canvas, $image, $frame->x, $frame->y, 0, 0, imagesx($image), imagesy($image));
             $body .= self::chunk('ANMF', self::frame($canvas, $frame->milliseconds === 0 ? self::SHORTEST : $frame->milliseconds));
@@ -92,6 +97,13 @@ final readonly class AnimatedPng
         $head = self::chunk('VP8X', "\x12\0\0\0".self::three($this->frames->width - 1).self::three($this->frames->height - 1));
 
         return 'RIFF'.pack('V', 4 + strlen($head) + strlen($body)).'WEBP'.$head.$body;
+    }
+
+    private static function decoded(PngFrame $frame): GdImage
+    {
+        $image = @imagecreatefromstring($frame->png);
+
+        return $image === false ? throw ImagingException::refused('gd', 'a picture of the animation cannot be read') : $image;
     }
 
     /** The whole canvas as one picture of the animation, that replaces the one before. */

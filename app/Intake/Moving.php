@@ -52,7 +52,7 @@ final readonly class Moving
             return 'it is more than '.AnimatedPng::LONGEST.' px long';
         }
         try {
-            AnimatedPng::read($path)->toWebP();
+            AnimatedPng::read($path)->readToEnd();
         } catch (ImagingException) {
             return 'a picture after the first cannot be read';
         }

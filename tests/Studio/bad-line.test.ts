@@ -77,6 +77,7 @@ class Server {
 
     private patched({ key, tried = [], version, own = [], change }: Asked): [number, object] {
         if (this.made.has(key)) return [200, this.answer(this.version, [])];
+        expect(new Set(tried).size).toBe(tried.length);
         const known = new Set([...own, ...tried.map((one) => this.made.get(one) ?? 0).filter((one) => one > version)]);
         const path = change.kind === 'words' ? Object.keys(change.words).join() : change.kind;
         if (version + known.size < this.version) {

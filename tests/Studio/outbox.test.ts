@@ -11,6 +11,8 @@ import { fetched, galleryOf, itemOf, within } from './support';
 type Answer = (body: Asked) => [number, object] | null;
 
 interface Asked {
+    key: string;
+    tried?: string[];
     version: number;
     own?: number[];
     shows?: string;
@@ -224,6 +226,28 @@ describe('two windows', () => {
             'Kite 1',
             ['Ebb'],
         ]);
+    });
+
+    it('hold nothing against what waits that was done before one left theirs', async () => {
+        let made = '';
+        server.answers = [
+            (asked) => {
+                // It is done, and the answer is lost.
+                made = asked.key;
+                server.changed(asked.change);
+                return null;
+            },
+        ];
+        void window_.given.change(words('i1', 'Ebb'));
+        await pass(50);
+        server.answers = [stale(values)];
+        void window_.given.change(words('i1', 'Ebb and more'));
+        void window_.given.change(words('i2', 'Another'));
+        await pass(5000);
+        window_.given.settle('theirs');
+        await pass(50);
+        const last = server.asked.at(-1);
+        expect([last?.change, last?.tried?.includes(made)]).toEqual([words('i2', 'Another'), true]);
     });
 
     it('tell the server which of the versions since are their own', async () => {

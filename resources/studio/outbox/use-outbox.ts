@@ -160,15 +160,13 @@ export const useOutbox = defineStore('outbox', () => {
 
     /** What waits was made on a version that differs from this one by nothing of another's. */
     function goOnFrom(entry: Entry, { from, version }: GalleryChanged): void {
-        if (from !== version) {
-            follow(entry, (other) => (other.version === from ? { ...other, version } : { ...other, own: [...other.own, version] }));
-        }
-        // Where it was done before, the versions that it made are known by key alone.
-        inherit(entry, from === version ? [...entry.tried, entry.key] : entry.tried);
+        // Where it was done before, the version that it made is known by key alone.
+        if (from === version) inherit(entry, [entry.key]);
+        else follow(entry, (other) => (other.version === from ? { ...other, version } : { ...other, own: [...other.own, version] }));
     }
 
     function inherit(entry: Entry, keys: readonly string[]): void {
-        if (keys.length > 0) follow(entry, (other) => ({ ...other, tried: [...other.tried, ...keys].slice(-MOST_TRIED) }));
+        if (keys.length > 0) follow(entry, (other) => ({ ...other, tried: [...new Set([...other.tried, ...keys])].slice(-MOST_TRIED) }));
     }
 
     /** Changes all others of the same place. */
@@ -201,7 +199,6 @@ export const useOutbox = defineStore('outbox', () => {
         const says = (await sender.isGone(entry)) ? `“${entry.of?.name}” was taken out of the gallery in another window.` : problem.message;
         if (typedIn(entry).length === 0) problems.set(entry.place, says);
         refuse(entry, says);
-        inherit(entry, entry.tried);
         drop(entry, false);
         takeBack();
         return true;
@@ -221,6 +218,8 @@ export const useOutbox = defineStore('outbox', () => {
     }
 
     function drop(entry: Entry, done: boolean): void {
+        // Earlier forms of it may have been made, and nobody heard.
+        inherit(entry, entry.tried);
         // What was typed while it was on its way stays.
         entries.value = entries.value.filter(({ id }) => id !== entry.id);
         store();

@@ -2,10 +2,8 @@ import { QueryClient } from '@tanstack/vue-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Change, Gallery, GalleryChanged, Item, WordChange } from '../../resources/studio/api/types';
 import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery/use-gallery';
-import { useSteps } from '../../resources/studio/gallery/use-steps';
 import { withChange } from '../../resources/studio/outbox/shown';
 import { TYPING, useOutbox } from '../../resources/studio/outbox/use-outbox';
-import { announcement } from '../../resources/studio/shared/announce';
 import { fetched, galleryOf, itemOf, within } from './support';
 
 type Answer = (body: Asked) => [number, object] | null;
@@ -281,25 +279,5 @@ describe('two windows', () => {
         expect(await Promise.all([window_.given.change(words('i1', 'Mine')), pass(500)])).toEqual([false, expect.anything()]);
         expect(server.asked.length).toBeLessThan(8);
         expect(window_.given.state.value.clash).not.toBeNull();
-    });
-});
-
-describe('steps back and forth', () => {
-    it('name what they do, aloud too, and ask where it is another person’s', async () => {
-        const undo = vi.fn(() => Promise.resolve(true));
-        const redo = vi.fn(() => Promise.resolve(true));
-        const gallery = {
-            value: galleryOf([], { undo: { entry: 7, says: 'gap 8 px to 14 px', by: null }, redo: { entry: 8, says: 'hid a picture', by: null } }),
-        };
-        const { asked, said, ...steps } = within(() => useSteps({ gallery, flush: () => Promise.resolve(true), undo, redo } as never)).given;
-        await steps.undo();
-        expect([said.value, announcement.value, undo.mock.calls]).toEqual(['Taken back: gap 8 px to 14 px', 'Taken back: gap 8 px to 14 px', [[7]]]);
-        await steps.redo();
-        expect(announcement.value).toBe('Done again: hid a picture');
-        gallery.value = galleryOf([], { undo: { entry: 9, says: 'moved a picture', by: 'Ann' } });
-        await steps.undo();
-        expect([undo.mock.calls.length, asked.value?.by]).toEqual([1, 'Ann']);
-        await steps.undoTheirs();
-        expect([undo.mock.calls.at(-1), asked.value]).toEqual([[9], null]);
     });
 });

@@ -11,6 +11,7 @@ declare(strict_types=1);
 
 use Bench\AddBench;
 use Bench\ChangeBench;
+use Bench\FinishBench;
 use Bench\FocalBench;
 use Bench\FormatsBench;
 use Bench\GalleriesBench;
@@ -59,6 +60,9 @@ $benches = [
     'weight-model' => fn (): array => WeightBench::run($folder),
     'proof-200' => fn (): array => ProofBench::run(200),
     'proof-1000' => fn (): array => ProofBench::grown(1000),
+    'contrast-200' => fn (): array => FinishBench::contrast(200),
+    'finish-css' => fn (): array => FinishBench::css(60),
+    'finish-proof-200' => fn (): array => FinishBench::proof(200),
     'change-1000' => fn (): array => ChangeBench::caption(1000),
     'fill-1000' => fn (): array => ChangeBench::fill(1000),
     'csv-10000' => fn (): array => ChangeBench::csv(10_000),

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Actions\FinishNotTakenException;
 use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use ZincPane\Core\Design\FinishFileException;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Settings\SettingException;
 
@@ -41,9 +43,10 @@ return Application::configure(basePath: dirname(__DIR__))
             ? Problem::from($exception)
             : null);
         $exceptions->map(static fn (SettingException $refusal): RefusedException => RefusedException::from($refusal));
+        $exceptions->map(static fn (FinishFileException $refusal): FinishNotTakenException => FinishNotTakenException::from($refusal));
         $exceptions->map(static fn (ChangeException $refusal): RefusedException => RefusedException::from($refusal));
         // Refusals are answers, not faults.
-        $exceptions->dontReport([RefusedException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
+        $exceptions->dontReport([RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

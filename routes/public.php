@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\Route;
 // Visitors. No session is begun, and nothing but editions is read.
 Route::get('/', ShowLivePage::class);
 Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio$)[a-z0-9-]+');
-Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}\.json');
+Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}\.json');
 
 // Released renditions are anyone's; the others are the studio's alone.
 Route::get('/media/{key}/{file}', ShowMedia::class)

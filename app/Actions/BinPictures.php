@@ -25,7 +25,7 @@ final readonly class BinPictures
     public function bin(array $ids): array
     {
         return $this->database->transaction(function () use ($ids): array {
-            Picture::query()->whereIn('id', $ids)->whereNull('binned_at')->doesntHave('items')->doesntHave('posterOf')->update(['binned_at' => now()]);
+            Picture::query()->whereIn('id', $ids)->whereNull('binned_at')->doesntHave('items')->doesntHave('posterOf')->whereNotIn('id', Gallery::grounds())->update(['binned_at' => now()]);
             $stay = [];
             foreach (Picture::query()->whereIn('id', $ids)->whereNull('binned_at')->get() as $picture) {
                 $stay[] = ['id' => $picture->id, 'name' => $picture->title !== '' ? $picture->title : $picture->name, 'galleries' => $this->galleriesOf($picture)];
@@ -67,7 +67,7 @@ final readonly class BinPictures
     public function galleriesOf(Picture $picture): array
     {
         $ids = [$picture->id, ...$picture->posterOf()->pluck('id')->all()];
-        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->orderBy('title')->get(['id', 'title']);
+        $galleries = Gallery::query()->where(static fn ($query) => $query->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->orWhereIn(Gallery::GROUND, $ids))->orderBy('title')->get(['id', 'title']);
 
         return array_values($galleries->map(static fn (Gallery $gallery): array => ['id' => $gallery->id, 'title' => $gallery->title])->all());
     }

@@ -31,6 +31,7 @@ final readonly class ChangeGallery
         private FindClashes $clashes,
         private TidiedPictures $tidied,
         private ChangeKeys $keys,
+        private OwnIds $ids,
     ) {
     }
 
@@ -75,6 +76,7 @@ final readonly class ChangeGallery
             if ($after->isSameAs($before)) {
                 return $gallery;
             }
+            $this->ids->refuseTaken($gallery, $before, $after);
             $otherFiles = ! $after->isLaidOutLike($before);
             $earlier = $this->earlierStep($gallery, $change, $userId);
             $this->store->write($gallery, $before, $after);

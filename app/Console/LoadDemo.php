@@ -20,6 +20,8 @@ use Illuminate\Console\Command;
 use Illuminate\Support\Str;
 use Symfony\Component\DomCrawler\Crawler;
 use ZincPane\Core\Changes\Changes;
+use ZincPane\Core\Design\NamedFinish;
+use ZincPane\Core\Finish\Ready;
 
 /** Loads the made-up site of Saltreed Kite Works, its pictures and galleries, once. */
 final class LoadDemo extends Command
@@ -39,11 +41,13 @@ final class LoadDemo extends Command
         ['find-us', 'Find us', 'Find us'],
     ];
 
-    /** Key in the catalogue, title, layout, page and spot; null stands on no page yet. */
+    /** Key in the catalogue, title, layout, key of the finish, page and spot. */
     private const GALLERIES = [
-        ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 10, 'last_row' => 'balance'], null],
-        ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], ['kites', 2]],
-        ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 8, 'phone' => ['columns' => 2]], ['home', 4]],
+        ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 8, 'last_row' => 'balance'], 'marsh-light', ['long-wind-day', 2]],
+        ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], 'mounted', ['kites', 2]],
+        ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 12, 'phone' => ['columns' => 2]], 'sailcloth', ['home', 4]],
+        ['night', 'Night flying', ['kind' => 'mosaic', 'row_height' => 260, 'gap' => 6], 'night-shed', ['long-wind-day', 4]],
+        ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 5]],
     ];
 
     public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
@@ -56,13 +60,16 @@ final class LoadDemo extends Command
         $this->loadAccount();
         $pictures = $this->loadPictures($intake);
         $site = $this->loadSite();
-        foreach (self::GALLERIES as [$key, $title, $layout, $place]) {
+        $finishes = [];
+        foreach (Ready::finishes() as $ready) {
+            $finishes[$ready->key] = NamedFinish::ready($ready)->part();
+        }
+        foreach (self::GALLERIES as [$key, $title, $layout, $finish, $place]) {
             $gallery = $add->handle($create->handle($title), $pictures[$key], null);
-            $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => ['layout' => $layout]]), null);
-            if ($place !== null) {
-                $this->place($gallery, $site, ...$place);
-                $live->handle($gallery->id, null, null);
-            }
+            $design = ['layout' => $layout, ...$finishes[$finish]];
+            $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
+            $this->place($gallery, $site, ...$place);
+            $live->handle($gallery->id, null, null);
         }
 
         return self::SUCCESS;

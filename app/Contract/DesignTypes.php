@@ -52,6 +52,7 @@ final class DesignTypes
                 'candidates' => Type::list(Type::ref('Candidate')), 'suggestions' => Type::list(Type::ref('Candidate')), 'crops' => Type::list(Type::ref('CropShown')),
             ]),
             'LayoutPart' => self::layoutPart(),
+            ...FinishTypes::all(),
             ...self::vocabulary(),
         ];
     }
@@ -70,7 +71,12 @@ final class DesignTypes
             'NumberSetting' => Type::object([...$common, 'control' => Type::among(['number']), 'least' => Type::whole(), 'most' => Type::whole(), 'unit' => Type::text(), 'words' => $numbers, 'named' => $numbers]),
             'ChoiceSetting' => Type::object([...$common, 'control' => Type::among(['choice']), 'options' => Type::list($option)]),
             'ShapeSetting' => Type::object([...$common, 'control' => Type::among(['shape']), 'options' => Type::list($option), 'first' => Type::text(), 'extreme' => Type::whole(), 'longest' => Type::whole()]),
-            'Setting' => Type::either(Type::ref('NumberSetting'), Type::ref('ChoiceSetting'), Type::ref('ShapeSetting')),
+            'FlagSetting' => Type::object([...$common, 'control' => Type::among(['flag'])]),
+            'ColourSetting' => Type::object([...$common, 'control' => Type::among(['colour']), 'first' => Type::text()]),
+            'TextSetting' => Type::object([...$common, 'control' => Type::among(['text']), 'longest' => Type::whole(), 'allowed' => Type::text(), 'shown' => Type::flag()]),
+            'CssSetting' => Type::object([...$common, 'control' => Type::among(['css']), 'longest' => Type::whole()]),
+            'PictureSetting' => Type::object([...$common, 'control' => Type::among(['picture'])]),
+            'Setting' => Type::either(...array_map(Type::ref(...), ['NumberSetting', 'ChoiceSetting', 'ShapeSetting', 'FlagSetting', 'ColourSetting', 'TextSetting', 'CssSetting', 'PictureSetting'])),
             'WordInfo' => Type::object(['field' => Type::ref('WordField'), 'label' => Type::text(), 'longest' => Type::whole(), 'has_lines' => Type::flag()]),
             'LayoutFacts' => Type::object(array_fill_keys(['ends_in_columns', 'makes_large', 'has_tile_size'], Type::flag())),
             'Vocabulary' => Type::object([
@@ -88,6 +94,8 @@ final class DesignTypes
                 'heaviest' => Type::whole(),
                 'widths' => Type::object(array_fill_keys(['least', 'most', 'wide', 'phone'], Type::whole())),
                 'tidying' => Type::object(['least' => Type::number(), 'steepest' => Type::number(), 'light' => Type::whole()]),
+                'class_names' => Type::list(Type::object(['name' => Type::text(), 'says' => Type::text()])),
+                'css_example' => Type::text(),
                 'files' => Type::list(Type::text()),
                 'pictures' => Type::text(),
                 'longest' => Type::object(array_fill_keys(array_keys((array) Vocabulary::all()['longest']), Type::whole())),

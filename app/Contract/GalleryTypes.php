@@ -25,12 +25,13 @@ final class GalleryTypes
         $act = Type::object(['entry' => Type::whole(), 'says' => Type::text(), 'by' => Type::text()->orNull()->told('Another person whose act it is.')])->orNull();
         $laidOut = [
             'measures' => Type::object(['wide' => Type::ref('Measures'), 'phone' => Type::ref('Measures')]),
+            'legibility' => Type::ref('Legibility'),
             'bands' => Type::list(Type::whole())->told('Widths of the window at which the layout changes.'), 'proof' => Type::ref('Proof'),
         ];
         $facts = [
             'id' => Type::text(), 'about' => Type::ref('About'), 'version' => Type::whole(), 'stamp' => Type::text(), 'saved_at' => Type::text(),
             'design' => Type::ref('GalleryDesign'), 'in_force' => Type::list(Type::ref('SettingPath'))->told('Settings that have an effect on the design as it is.'),
-            'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(),
+            'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(), 'finish_label' => Type::text(),
             'albums' => Type::ref('Albums'), 'undo' => $act, 'redo' => $act,
             'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['title' => Type::text(), 'address' => Type::text()]))]),
             'panes' => Type::list(Type::ref('PaneOfGallery')), 'embed' => Type::text(), 'items' => Type::list(Type::ref('Item')),

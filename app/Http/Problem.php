@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Actions\FinishNotTakenException;
 use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
@@ -37,6 +38,7 @@ final class Problem
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof IntakeException => self::answer(422, $exception->reason, 'The file was not taken', $exception->getMessage()),
+            $exception instanceof FinishNotTakenException => self::answer(422, 'finish-not-taken', 'The finish was not taken in', $exception->getMessage()),
             $exception instanceof PartException => self::answer($exception->status, 'part-not-taken', 'The part was not taken', $exception->getMessage()),
             $exception instanceof SourceException => self::answer(404, 'not-at-the-source', 'It is not there', $exception->getMessage()),
             $exception instanceof ImagingException => self::answer(500, 'picture-not-readable', 'A picture could not be prepared', $exception->getMessage()),

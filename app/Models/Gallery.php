@@ -44,6 +44,9 @@ final class Gallery extends Model
     /** All that drawing a gallery needs of its items. */
     public const ITEMS = 'items.picture.poster';
 
+    /** Where the picture is told that it stands on, as columns of JSON are named. */
+    public const GROUND = 'design->finish->ground->picture';
+
     /** What was written last, in the request that wrote it. */
     public ?Step $step = null;
 
@@ -104,6 +107,24 @@ final class Gallery extends Model
     public function firstUndone(): ?JournalEntry
     {
         return $this->journal()->where('state', EntryState::Undone)->reorder('id')->first();
+    }
+
+    /** The picture it stands on, or would under another design; null where there is none. */
+    public function groundPicture(?GalleryDesign $design = null): ?Picture
+    {
+        $id = ($design ?? $this->design)->finish->ground->picture;
+
+        return $id === '' ? null : Picture::query()->find($id)?->face();
+    }
+
+    /**
+     * @return list<string> identifiers of pictures that galleries stand on
+     */
+    public static function grounds(): array
+    {
+        $grounds = self::query()->toBase()->where(self::GROUND, '!=', '')->get([self::GROUND.' as ground'])->pluck('ground');
+
+        return array_values(array_filter($grounds->all(), is_string(...)));
     }
 
     public function about(): About

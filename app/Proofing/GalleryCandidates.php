@@ -43,7 +43,7 @@ final class GalleryCandidates
     {
         $weights = Weights::fromArray($weights);
         $drawn = Drafts::of($gallery);
-        $viewports = Viewports::at(Places::of($gallery, Site::whole()));
+        $viewports = Viewports::at(Places::of($gallery, Site::whole())->within($drawn->design->finish->ground->sides()));
         $count = count($drawn->items);
         $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone);
         $now = $candidates->of([]);

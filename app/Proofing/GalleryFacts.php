@@ -39,6 +39,7 @@ final readonly class GalleryFacts
             'design' => $gallery->design->toArray(),
             'in_force' => $gallery->design->inForce(),
             'briefs' => DesignWords::briefs($gallery->design),
+            'finish_label' => FinishLabel::of($gallery->design),
             'layout_label' => $gallery->design->layout->label(),
             'albums' => $gallery->albumsInUse()->toArray(),
             'undo' => $this->act($gallery->lastDone()),

@@ -36,7 +36,7 @@ final readonly class GalleryMeasures
 
             return Measures::together($parts)->toArray();
         };
-        $viewports = Viewports::at($content);
+        $viewports = Viewports::at($content->within($drawn->design->finish->ground->sides()));
 
         return ['wide' => $measure($viewports->wide), 'phone' => $measure($viewports->phone)];
     }

@@ -18,7 +18,7 @@ use ZincPane\Core\Settings\SettingException;
 /** How a gallery comes out: drawn, and measured. */
 final readonly class GalleryProofs
 {
-    public function __construct(private ProofPages $pages, private Painter $painter, private GalleryMeasures $measures)
+    public function __construct(private ProofPages $pages, private Painter $painter, private GalleryMeasures $measures, private GalleryLegibility $legibility)
     {
     }
 
@@ -30,28 +30,30 @@ final readonly class GalleryProofs
     {
         $rows = ItemRows::of($gallery->id);
         $drawn = Drafts::of($gallery, null, $rows);
-        $content = Places::of($gallery, Site::whole());
+        $site = Site::whole();
+        $content = Places::of($gallery, $site);
 
         return [
             'measures' => $this->measures->of($drawn, $content),
+            'legibility' => $this->legibility->of($drawn, $content, $site),
             'bands' => $this->bands($drawn, $content),
             'proof' => $this->proof($drawn, $rows, $content, $known),
         ];
     }
 
     /**
-     * The proof of a layout that nobody adopted yet.
+     * The proof of a design that nobody adopted yet.
      *
-     * @param  mixed  $layout  a part of the design's layout
+     * @param  array<array-key, mixed>  $part  of the design
      * @return array{key: string, html: ?string, css: string}
      *
      * @throws SettingException when a setting is unknown or out of its range
      */
-    public function ofLayout(Gallery $gallery, mixed $layout): array
+    public function ofPart(Gallery $gallery, array $part): array
     {
         $rows = ItemRows::of($gallery->id);
 
-        return $this->proof(Drafts::of($gallery, $gallery->design->with(['layout' => $layout]), $rows), $rows, Places::of($gallery, Site::whole()), '');
+        return $this->proof(Drafts::of($gallery, $gallery->design->with($part), $rows), $rows, Places::of($gallery, Site::whole()), '');
     }
 
     /**
@@ -73,6 +75,7 @@ final readonly class GalleryProofs
     private function bands(FrozenGallery $drawn, ContentWidth $content): array
     {
         $starts = [];
+        $content = $content->within($drawn->design->finish->ground->sides());
         foreach ($this->painter->sections($drawn) as $section) {
             foreach ($section->arrangement->bands as $band) {
                 $starts[] = $band->band->from > 0 ? $content->windowFor($band->band->from) : null;

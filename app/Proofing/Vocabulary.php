@@ -9,6 +9,7 @@ use App\Intake\RichText;
 use App\Models\Page;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\NamedFinish;
 use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Album;
@@ -17,6 +18,7 @@ use ZincPane\Core\Gallery\WordField;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Shape;
 use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Markup\ClassNames;
 use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Measuring\Weights;
 use ZincPane\Core\Ordering\Orders;
@@ -60,11 +62,13 @@ final class Vocabulary
             'heaviest' => Weights::MOST,
             'widths' => ['least' => Arrangement::NARROWEST, 'most' => Arrangement::WIDEST, 'wide' => Viewport::WIDE, 'phone' => Viewport::PHONE],
             'tidying' => ['least' => Crop::LEAST, 'steepest' => Recipe::STEEPEST, 'light' => Recipe::LIGHT],
+            'class_names' => array_map(static fn (string $name, string $says): array => ['name' => $name, 'says' => $says], array_keys(ClassNames::ALL), array_values(ClassNames::ALL)),
+            'css_example' => ClassNames::EXAMPLE,
             'files' => FileType::offered(),
             'pictures' => FileType::pictures(),
             'longest' => [
                 'gallery_title' => About::LONGEST_TITLE, 'gallery_description' => About::LONGEST_DESCRIPTION, 'album' => Album::LONGEST,
-                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL,
+                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'finish_name' => NamedFinish::LONGEST,
             ],
         ];
     }

@@ -49,7 +49,7 @@ final class AppServiceProvider extends ServiceProvider
             new CameraCard(database_path('demo/card'), $app->make(ConnectionInterface::class)),
             new StockShelf(database_path('demo/shelf')),
         ]));
-        $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist/zinc-pane.js')));
+        $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist')));
         $this->app->bind(StatefulGuard::class, static fn () => Auth::guard('web'));
     }
 

@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Models\Gallery;
 use App\Models\ItemRow;
 use App\Models\ItemRows;
+use App\Models\Picture;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Edition\CleanHtml;
 use ZincPane\Core\Edition\FrozenGallery;
@@ -14,6 +15,7 @@ use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Edition\ShownVideo;
+use ZincPane\Core\Gallery\Words;
 
 /** Galleries as they are saved, ready to be drawn or frozen. */
 final class Drafts
@@ -31,7 +33,14 @@ final class Drafts
             }
         }
 
-        return new FrozenGallery($gallery->about(), $design ?? $gallery->design, $gallery->albumsInUse(), $items, $albums, $large);
+        $design ??= $gallery->design;
+
+        return new FrozenGallery($gallery->about(), $design, $gallery->albumsInUse(), $items, $albums, $large, self::ground($gallery->groundPicture($design)));
+    }
+
+    private static function ground(?Picture $picture): ?ShownPicture
+    {
+        return $picture === null || $picture->madeRenditions() === [] ? null : new ShownPicture($picture->size(), $picture->focal(), new Words, $picture->address(), array_values($picture->madeRenditions()));
     }
 
     /** Null while there is no file to draw. */

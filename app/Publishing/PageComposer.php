@@ -15,8 +15,9 @@ final readonly class PageComposer
     /**
      * @param  string  $stylesheet  address of the site's style sheet
      * @param  string  $script  element that runs the visitors' script; empty for none
+     * @param  string  $arrival  element that runs what tiles need that arrive, on pages that have some; empty for none
      */
-    public function __construct(private Site $site, private string $stylesheet, private string $script)
+    public function __construct(private Site $site, private string $stylesheet, private string $script, private string $arrival = '')
     {
     }
 
@@ -29,6 +30,8 @@ final readonly class PageComposer
     {
         $css = '';
         $body = '';
+        $fonts = [];
+        $arrives = false;
         for ($spot = 0; $spot <= count($page->blocks); $spot++) {
             $body .= $spot > 0 ? $page->blocks[$spot - 1]."\n" : '';
             $body .= $marker === null ? '' : $marker($spot);
@@ -36,21 +39,33 @@ final readonly class PageComposer
                 // The CSS comes from the core, which writes numbers and names of its own only.
                 $css .= "<style data-zinc-pane=\"{$fragment->id}\">{$fragment->css}</style>";
                 $body .= $fragment->html."\n";
+                $fonts[] = $fragment->font;
+                $arrives = $arrives || $fragment->arrives;
             }
         }
 
         return strtr($this->site->shell, [
             '{{title}}' => Element::escaped($page->title),
             '{{site}}' => Element::escaped($this->site->name),
-            '{{head}}' => $this->head($css),
+            '{{head}}' => $this->head(self::preloads(array_filter($fonts)), $css).($arrives ? $this->arrival : ''),
             '{{menu}}' => $this->menu($page, $menu),
             '{{content}}' => $body,
         ]);
     }
 
-    private function head(string $css): string
+    private function head(string $preloads, string $css): string
     {
-        return Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]).$css.$this->script;
+        return $preloads.Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]).$css.$this->script;
+    }
+
+    /**
+     * Letters are asked for before the browser finds out that it needs them.
+     *
+     * @param  array<string>  $fonts  paths of their files
+     */
+    private static function preloads(array $fonts): string
+    {
+        return implode('', array_map(static fn (string $font): string => (string) Element::of('link', ['rel' => 'preload', 'href' => $font, 'as' => 'font', 'type' => 'font/woff2', 'crossorigin' => true]), array_unique($fonts)));
     }
 
     /**

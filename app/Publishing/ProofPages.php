@@ -72,11 +72,12 @@ final readonly class ProofPages
     private function panes(Page $page, ?Gallery $gallery, bool $sizes = true): array
     {
         $panes = [];
+        $ids = new OwnIdsOfPage;
         foreach ($page->panes as $pane) {
             $isOwn = $pane->gallery_id === $gallery?->id;
             $shown = $isOwn ? $gallery : Gallery::query()->findOrFail($pane->gallery_id);
             $panes[$pane->spot][] = $this->painter->draw(
-                Drafts::of($shown)->sized($isOwn && ! $sizes ? null : $pane->tileSize()),
+                $ids->once(Drafts::of($shown))->sized($isOwn && ! $sizes ? null : $pane->tileSize()),
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
                 $pane->contentWidth(),
                 Addresses::rooted(),
@@ -88,6 +89,7 @@ final readonly class ProofPages
 
     private function composer(Site $site, bool $runs): PageComposer
     {
-        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->inline() : '');
+        // What a gallery needs may change while its page is shown.
+        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->inline().$this->script->arrival()->inline() : '');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Gallery;
+use App\Models\Picture;
 use App\Models\PictureKind;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
@@ -19,17 +20,24 @@ final readonly class Releases
     /** Needs the items with their pictures loaded. */
     public function release(Gallery $gallery): void
     {
+        $ground = $gallery->groundPicture();
+        $ground === null ?: $this->releaseFiles($ground);
         foreach ($gallery->items as $item) {
             $face = $item->picture?->face();
             if ($item->is_hidden || $item->picture === null || $face === null) {
                 continue;
             }
-            foreach (array_keys($face->renditions) as $file) {
-                $this->files->release('renditions', $face->renditionFolder().'/'.$file, $face->rendition_key, $file);
-            }
+            $this->releaseFiles($face);
             if ($item->picture->kind === PictureKind::Video) {
                 $this->files->release('originals', $item->picture->originalPath(), $item->picture->rendition_key, $item->picture->videoFile());
             }
+        }
+    }
+
+    private function releaseFiles(Picture $picture): void
+    {
+        foreach (array_keys($picture->renditions) as $file) {
+            $this->files->release('renditions', $picture->renditionFolder().'/'.$file, $picture->rendition_key, $file);
         }
     }
 
@@ -49,7 +57,7 @@ final readonly class Releases
      */
     private static function addresses(FrozenGallery $gallery): array
     {
-        $addresses = [];
+        $addresses = $gallery->ground === null ? [] : [$gallery->ground->address];
         foreach ($gallery->items as $item) {
             if ($item instanceof ShownPicture) {
                 $addresses[] = $item->address;

@@ -35,12 +35,16 @@ final readonly class SiteBuilder
         $addresses = Addresses::rooted();
         $style = 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
         $script = 'assets/'.$this->script->fingerprinted();
+        $arrival = 'assets/'.$this->script->arrival()->fingerprinted();
         $files = [
             $style => $site->stylesheet,
             $script => $this->script->contents(),
+            $arrival => $this->script->arrival()->contents(),
             'embed.js' => $this->script->contents(),
+            'arrival.js' => $this->script->arrival()->contents(),
         ];
-        $composer = new PageComposer($site, $addresses->of($style), (string) Element::of('script', ['src' => $addresses->of($script), 'defer' => true]));
+        $run = static fn (string $path): string => (string) Element::of('script', ['src' => $addresses->of($path), 'defer' => true]);
+        $composer = new PageComposer($site, $addresses->of($style), $run($script), $run($arrival));
         $menu = self::menu($site);
         $placed = self::placed($site);
         foreach ($site->pages as $page) {
@@ -98,12 +102,13 @@ final readonly class SiteBuilder
     private function panes(array $live, array $placed, Site $site, array $editions): array
     {
         $panes = [];
+        $ids = new OwnIdsOfPage;
         foreach ($live as $pane) {
             if (isset($editions[$pane['gallery']])) {
                 $size = isset($pane['tile_size']) ? TileSize::of($pane['tile_size']) : null;
                 // A pane that is live, though it was taken away since, stands in the column.
                 $width = isset($placed[$pane['id']]) ? $placed[$pane['id']]->contentWidth() : $site->column();
-                $panes[$pane['spot']][] = $this->painter->draw($editions[$pane['gallery']]->sized($size), self::paneId($pane['id']), $width, Addresses::rooted());
+                $panes[$pane['spot']][] = $this->painter->draw($ids->once($editions[$pane['gallery']])->sized($size), self::paneId($pane['id']), $width, Addresses::rooted());
             }
         }
 

@@ -6,11 +6,26 @@ namespace App\Publishing;
 
 use RuntimeException;
 
-/** The small script that visitors load, as built. */
+/** A small script that visitors load, as built. */
 final readonly class VisitorScript
 {
-    public function __construct(private string $path)
+    /** What visitors run on every page with a gallery. */
+    public const MAIN = 'zinc-pane';
+
+    /** And where tiles arrive. */
+    public const ARRIVAL = 'zinc-pane-arrival';
+
+    /**
+     * @param  string  $folder  of what was built
+     */
+    public function __construct(private string $folder, private string $name = self::MAIN)
     {
+    }
+
+    /** What is needed only where tiles arrive. */
+    public function arrival(): self
+    {
+        return new self($this->folder, self::ARRIVAL);
     }
 
     /**
@@ -18,7 +33,8 @@ final readonly class VisitorScript
      */
     public function contents(): string
     {
-        $contents = is_file($this->path) ? file_get_contents($this->path) : false;
+        $path = "{$this->folder}/{$this->name}.js";
+        $contents = is_file($path) ? file_get_contents($path) : false;
 
         return $contents === false
             ? throw new RuntimeException('The visitors\' script is not built. Run "npm run build".')
@@ -53,6 +69,6 @@ final readonly class VisitorScript
 
     public function fingerprinted(): string
     {
-        return 'zinc-pane-'.substr(hash('sha256', $this->contents()), 0, 12).'.js';
+        return $this->name.'-'.substr(hash('sha256', $this->contents()), 0, 12).'.js';
     }
 }

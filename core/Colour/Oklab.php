@@ -79,9 +79,7 @@ final readonly class Oklab
         /** @var array<int, float> $table */
         static $table = [];
 
-        return $table[$channel] ??= $channel <= 10
-            ? $channel / 255 / 12.92
-            : (($channel / 255 + 0.055) / 1.055) ** 2.4;
+        return $table[$channel] ??= Luminance::light($channel);
     }
 
     private static function encoded(float $light): int

@@ -42,8 +42,37 @@ final readonly class ContentWidth
         return new self([[0, Linear::of(1)]], false);
     }
 
+    /**
+     * What is left of it inside of what stands at both its sides.
+     *
+     * @param  list<array{float, float}>  $sides  px of each, and the share of the window that it takes at most; 1 for any
+     */
+    public function within(array $sides): self
+    {
+        $starts = array_column($this->steps, 0);
+        foreach ($sides as [$px, $share]) {
+            $starts[] = $share < 1.0 ? (int) ceil($px / $share) : 0;
+        }
+        sort($starts);
+        $steps = [];
+        foreach (array_unique($starts) as $from) {
+            $line = $this->lineAt($from);
+            foreach ($sides as [$px, $share]) {
+                $line = $line->minus($share < 1.0 && $from < $px / $share ? Linear::of(2 * $share) : Linear::px(2 * $px));
+            }
+            $steps[] = [$from, $line];
+        }
+
+        return new self($steps, $this->isKnown);
+    }
+
     /** Inner width in px of a gallery in a window of a width in px. */
     public function at(float $window): float
+    {
+        return max(0.0, $this->lineAt($window)->at($window));
+    }
+
+    private function lineAt(float $window): Linear
     {
         $line = $this->steps[0][1];
         foreach ($this->steps as [$from, $next]) {
@@ -52,7 +81,7 @@ final readonly class ContentWidth
             }
         }
 
-        return max(0.0, $line->at($window));
+        return $line;
     }
 
     /** Inner width in px that no window exceeds; null where there is no such bound. */

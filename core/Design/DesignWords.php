@@ -9,6 +9,9 @@ use ZincPane\Core\Settings\Setting;
 /** Says in words how a design stands, and what was changed of it. */
 final class DesignWords
 {
+    /** What is told of a heading under which all is as it was at first. */
+    private const PLAIN = ['Ground' => 'the page’s own', 'Pointed at' => 'nothing moves', 'Your CSS' => 'none'];
+
     /**
      * What was changed: "gap 8 px to 14 px, columns by itself to 2". What has no effect before or after is
      * told only where nothing else was changed.
@@ -18,9 +21,15 @@ final class DesignWords
         $before = $from->values();
         $changed = array_keys(array_filter($to->values(), static fn (mixed $value, string $path): bool => $value !== $before[$path], ARRAY_FILTER_USE_BOTH));
         $felt = array_intersect($changed, [...$from->inForce(), ...$to->inForce()]);
-        $told = array_map(static fn (string $path): string => self::step(GalleryDesign::settings()[$path], $before[$path], $to->values()[$path]), $felt === [] ? $changed : $felt);
+        // A key says nothing to a person; what was taken over by it does.
+        $named = array_filter($felt === [] ? $changed : $felt, static fn (string $path): bool => GalleryDesign::settings()[$path]->under !== '');
+        $told = array_map(static fn (string $path): string => self::step(GalleryDesign::settings()[$path], $before[$path], $to->values()[$path]), $named);
 
-        return $told === [] ? 'changed the design' : implode(', ', $told);
+        return match (true) {
+            $told !== [] => implode(', ', $told),
+            $changed === [] => 'changed the design',
+            default => 'followed a finish',
+        };
     }
 
     /**
@@ -34,10 +43,28 @@ final class DesignWords
         $briefs = [];
         foreach ($design->inForce() as $path) {
             $setting = GalleryDesign::settings()[$path];
-            $briefs[$setting->under][] = str_replace('{}', $setting->kind->says($values[$path]), $setting->brief);
+            if ($setting->under !== '') {
+                $briefs[$setting->under][] = self::brief($setting, $values[$path]);
+            }
+        }
+        $told = [];
+        foreach ($briefs as $under => $said) {
+            $said = array_filter($said, static fn (string $one): bool => $one !== '');
+            $told[$under] = $said === [] ? self::PLAIN[$under] ?? 'as it is' : implode(', ', $said);
         }
 
-        return array_map(static fn (array $said): string => implode(', ', array_filter($said, static fn (string $one): bool => $one !== '')), $briefs);
+        return $told;
+    }
+
+    /** Empty where it is not worth a word. */
+    private static function brief(Setting $setting, string|int|float|bool|null $value): string
+    {
+        $isOnlyWhenOther = str_starts_with($setting->brief, Setting::IF_OTHER);
+        if ($value === false || ($isOnlyWhenOther && $value === $setting->default)) {
+            return '';
+        }
+
+        return str_replace('{}', $setting->kind->says($value), $isOnlyWhenOther ? substr($setting->brief, strlen(Setting::IF_OTHER)) : $setting->brief);
     }
 
     private static function step(Setting $setting, string|int|float|bool|null $from, string|int|float|bool|null $to): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Design;
 
+use ZincPane\Core\Finish\FinishDesign;
 use ZincPane\Core\Settings\Group;
 use ZincPane\Core\Settings\Part;
 use ZincPane\Core\Settings\Setting;
@@ -13,11 +14,13 @@ use ZincPane\Core\Settings\SettingException;
 final readonly class GalleryDesign
 {
     /** Raised when stored designs must be read in another way; Upgrades/ has the step. */
-    public const SCHEMA = 2;
+    public const SCHEMA = 3;
 
     private function __construct(
         #[Part]
         public LayoutDesign $layout,
+        #[Part]
+        public FinishDesign $finish,
     ) {
     }
 

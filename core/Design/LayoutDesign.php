@@ -18,11 +18,6 @@ final readonly class LayoutDesign
     /** Inner width in px from which the wide settings hold. */
     public const WIDE_FROM = 600;
 
-    /** px of one line of a caption, and between picture and caption. */
-    public const LINE = 20;
-
-    public const ABOVE_CAPTION = 6;
-
     private const COLUMNED = [LayoutKind::Grid, LayoutKind::Masonry];
 
     private const ROWED = [LayoutKind::Rows, LayoutKind::Mosaic];
@@ -38,7 +33,6 @@ final readonly class LayoutDesign
      * @param  int  $height  px, of strip and slideshow
      * @param  int  $gap  px between tiles
      * @param  int  $initialRows  at first, or a page
-     * @param  int  $captionLines  lines below each tile, 0 for no captions
      * @param  int  $seconds  a slide is shown before the next; 0 is not timed
      */
     private function __construct(
@@ -68,8 +62,6 @@ final readonly class LayoutDesign
         public InitialView $initialView,
         #[Setting('Rows at first, or a page', new WholeNumber(1, 40), 4, 'Rows', new When(['layout.kind' => self::STANDING, 'layout.initial_view' => [InitialView::Rows, InitialView::Pages]]), '{} rows')]
         public int $initialRows,
-        #[Setting('Captions below', new WholeNumber(0, 6, 'lines', words: [0 => 'none', 1 => '1 line']), 0, 'Captions', new When(['layout.kind' => self::STANDING]))]
-        public int $captionLines,
         #[Part]
         public PhoneDesign $phone,
     ) {
@@ -107,11 +99,5 @@ final readonly class LayoutDesign
             LayoutKind::Strip, LayoutKind::Slideshow => ", {$this->height} px",
             LayoutKind::Single => '',
         };
-    }
-
-    /** px that the caption takes below every picture. */
-    public function belowPicture(): int
-    {
-        return $this->captionLines === 0 || $this->kind->isStrip() ? 0 : self::ABOVE_CAPTION + $this->captionLines * self::LINE;
     }
 }

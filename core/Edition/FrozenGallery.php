@@ -21,6 +21,7 @@ final readonly class FrozenGallery
      * @param  list<Shown>  $items
      * @param  list<?string>  $inAlbums  of each item, the identifier of its album
      * @param  list<bool>  $large  of each item, whether it is to be large
+     * @param  ?ShownPicture  $ground  that the gallery stands on
      */
     public function __construct(
         public About $about,
@@ -29,6 +30,7 @@ final readonly class FrozenGallery
         public array $items,
         public array $inAlbums,
         public array $large,
+        public ?ShownPicture $ground = null,
     ) {
     }
 
@@ -37,7 +39,7 @@ final readonly class FrozenGallery
      */
     public static function fromArray(array $content): self
     {
-        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>, large?: list<bool>} $content */
+        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>, large?: list<bool>, ground?: array<string, mixed>} $content */
         $content = Upgrades::all()->edition($content);
 
         return new self(
@@ -47,6 +49,7 @@ final readonly class FrozenGallery
             array_map(FrozenItem::read(...), $content['items']),
             $content['in_albums'],
             $content['large'] ?? [],
+            isset($content['ground']) && ($ground = FrozenItem::read($content['ground'])) instanceof ShownPicture ? $ground : null,
         );
     }
 
@@ -62,12 +65,13 @@ final readonly class FrozenGallery
             'items' => array_map(FrozenItem::write(...), $this->items),
             'in_albums' => $this->inAlbums,
             'large' => $this->large,
+            ...($this->ground === null ? [] : ['ground' => FrozenItem::write($this->ground)]),
         ];
     }
 
     public function designed(GalleryDesign $design): self
     {
-        return new self($this->about, $design, $this->albums, $this->items, $this->inAlbums, $this->large);
+        return new self($this->about, $design, $this->albums, $this->items, $this->inAlbums, $this->large, $this->ground);
     }
 
     /** The same with tiles of another size, as a pane may wish. */

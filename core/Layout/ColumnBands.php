@@ -92,13 +92,19 @@ final readonly class ColumnBands
             $until = $from[$i + 1] ?? PHP_INT_MAX;
             for ($k = 1; $k <= $columns; $k++) {
                 $start = max($from[$i], $k === 1 ? 0 : $needs($k));
-                if ($start < $until) {
+                if ($start < $until && $start <= Arrangement::WIDEST) {
                     $fit[$start] = $k;
                 }
             }
         }
+        $changes = [];
+        foreach ($fit as $start => $k) {
+            if ($k !== end($changes)) {
+                $changes[$start] = $k;
+            }
+        }
 
-        return $fit === [] ? [0 => 1] : $fit;
+        return $changes === [] ? [0 => 1] : $changes;
     }
 
     /**

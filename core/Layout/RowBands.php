@@ -26,6 +26,9 @@ final readonly class RowBands
     /** A band is at least so many times as wide as its start. */
     private const WORTH = 1.05;
 
+    /** px of height that a row of several pictures has at least, whatever is around each. */
+    private const LEAST = 12.0;
+
     /** px from one picture to the next. */
     private float $between;
 
@@ -71,7 +74,7 @@ final readonly class RowBands
         }
         $until = (int) min($end, ceil($from * self::STEP));
 
-        return [$until, $breaks->best($ratios, sqrt($from * $until) - $this->outside)];
+        return [$until, $breaks->best($ratios, sqrt($from * $until) - $this->outside, RowLimits::atLeast($from - $this->outside, self::LEAST))];
     }
 
     /**

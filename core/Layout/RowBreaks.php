@@ -52,7 +52,7 @@ final readonly class RowBreaks
         $most = 2 * $width / $wished;
         $much = 1.75 * $width / $wished;
         // And one that holds less than half of it costs more than its pictures would in the row above.
-        $little = 0.45 * $width / $wished;
+        $little = $limits->until === 0.0 && $bandFrom !== INF ? 0.0 : 0.45 * $width / $wished;
         for ($end = 1; $end <= $count; $end++) {
             $least = INF;
             $start = 0;

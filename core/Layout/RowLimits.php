@@ -32,6 +32,16 @@ final readonly class RowLimits
         return new self(INF, 0.0, 0.0, INF);
     }
 
+    /**
+     * Of breaks where none keep to the wished heights: no row of several is lower than so many px.
+     *
+     * @param  float  $from  px of width where the band begins
+     */
+    public static function atLeast(float $from, float $least): self
+    {
+        return new self($from, 0.0, $least, INF);
+    }
+
     public function until(float $until): self
     {
         return new self($this->from, $until, $this->least, $this->most);

@@ -26,6 +26,9 @@ final readonly class StripLayout implements Layout
     /** Widest band in which a tile is held at the peek, as a factor: its shape strays by no more. */
     private const STEP = 1.25;
 
+    /** px of height that a picture has at least. */
+    private const LEAST = 48;
+
     public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
@@ -44,11 +47,12 @@ final readonly class StripLayout implements Layout
     /** Height in px at an inner width in px. */
     public function height(float $width): int
     {
-        if ($width >= LayoutDesign::WIDE_FROM) {
-            return $this->design->height;
-        }
+        $wished = $width >= LayoutDesign::WIDE_FROM
+            ? $this->design->height
+            : $this->design->phone->height ?? (int) min($this->design->height, round(self::PHONE_HEIGHT * 390));
 
-        return $this->design->phone->height ?? (int) min($this->design->height, round(self::PHONE_HEIGHT * 390));
+        // Lines, mounts and captions must not eat the pictures up.
+        return max($wished, (int) ceil($this->frame->down()) + self::LEAST);
     }
 
     /**
@@ -60,13 +64,13 @@ final readonly class StripLayout implements Layout
         $starts = [Arrangement::NARROWEST];
         if ($this->design->kind === LayoutKind::Strip && $pictures !== []) {
             $widest = max(array_map(static fn (Ratio $own): float => $own->value, $pictures));
-            $natural = $this->natural($widest, $this->design->height);
+            $natural = $this->natural($widest, $this->height(LayoutDesign::WIDE_FROM));
             // Once the widest fits beside its neighbour, nothing changes any more.
             for ($from = Arrangement::NARROWEST * self::STEP; $from / self::STEP < $natural / self::PEEK && $from < Arrangement::WIDEST; $from *= self::STEP) {
                 $starts[] = (int) round($from);
             }
         }
-        if ($this->height(0) !== $this->design->height && ! in_array(LayoutDesign::WIDE_FROM, $starts, true)) {
+        if ($this->height(0) !== $this->height(LayoutDesign::WIDE_FROM) && ! in_array(LayoutDesign::WIDE_FROM, $starts, true)) {
             $starts[] = LayoutDesign::WIDE_FROM;
         }
         sort($starts);

@@ -33,7 +33,7 @@ final readonly class TileFrame
     /** The one that a design asks for. */
     public static function in(GalleryDesign $design): self
     {
-        return new self(0.0, (float) $design->layout->belowPicture());
+        return new self((float) $design->finish->edges->inset(), (float) $design->finish->belowPicture());
     }
 
     /** px by which a tile is wider than its picture. */

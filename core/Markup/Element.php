@@ -9,7 +9,7 @@ use ZincPane\Core\Edition\CleanHtml;
 /** An HTML element that escapes what it is given; the only place that writes tags. */
 final class Element
 {
-    private const VOID = ['img', 'source', 'link', 'meta', 'input'];
+    private const VOID = ['img', 'source', 'link', 'meta', 'input', 'br'];
 
     /** @var list<string> */
     private array $children = [];

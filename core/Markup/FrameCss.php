@@ -10,8 +10,9 @@ use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Edition\ShownText;
+use ZincPane\Core\Finish\FinishDesign;
 use ZincPane\Core\Gallery\About;
-use ZincPane\Core\Layout\TileFrame;
+use ZincPane\Core\Markup\Finish\EdgesCss;
 use ZincPane\Core\Markup\Style\Css;
 
 /** What all tiles of a gallery have in common, wherever they stand. */
@@ -22,7 +23,7 @@ final readonly class FrameCss
     /**
      * @param  Css  $pane  selector of the gallery
      */
-    public function __construct(private Css $pane, private LayoutDesign $layout, private TileFrame $frame)
+    public function __construct(private Css $pane, private LayoutDesign $layout, private FinishDesign $finish)
     {
     }
 
@@ -38,7 +39,6 @@ final readonly class FrameCss
             $this->tiles(),
             $about->showsTitle ? $this->own('{s} .zp-title{margin:0 0 .4em}') : Css::none(),
             $about->showsDescription ? $this->own('{s} .zp-about{margin:0 0 1em;white-space:pre-line}') : Css::none(),
-            $this->layout->belowPicture() > 0 ? $this->captions() : Css::none(),
             $this->layout->initialView === InitialView::Rows ? $this->more() : Css::none(),
             $sections > 1 ? $this->own('{s} .zp-album+.zp-album,{s} .zp-tiles+.zp-album{margin-top:28px}{s} .zp-name{margin:0 0 .5em}') : Css::none(),
             $has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts() : Css::none(),
@@ -64,7 +64,7 @@ final readonly class FrameCss
         return $this->own(
             '{s}{display:block;container-type:inline-size;'.self::PLAIN.';min-width:min(100%,240px)}'
             .'{s} .zp-tiles{display:grid;gap:{gap}px;align-items:start;list-style:none;width:auto;'.self::PLAIN.'}'
-            .'{s} li{display:block;'.self::PLAIN.'{framed}}'
+            .'{s} li{display:block;position:relative;'.self::PLAIN.'{framed}}'
             .'{s} li::before{content:none}'
             .'{s} li>:first-child{aspect-ratio:var(--r{shared});height:var(--h,auto)'
             // A picture's own colour while it loads, where it covers all of it once it has: nothing is left beside or behind a picture.
@@ -75,19 +75,10 @@ final readonly class FrameCss
             .'{s} li img{display:block;width:100%;height:100%;object-fit:{fit};object-position:var(--at,50% 50%);'.self::PLAIN.';border-radius:0}',
             [
                 'gap' => $this->layout->gap,
-                'framed' => $this->frame->inset > 0.0 ? Css::of(';box-sizing:border-box;padding:{inset}px', ['inset' => $this->frame->inset]) : Css::none(),
+                'framed' => (new EdgesCss($this->pane, $this->finish))->framed(),
                 'shared' => $shared === null ? Css::none() : Css::of(',{r}', ['r' => Css::number($shared->value, 5)]),
                 'fit' => Css::of($covers ? 'cover' : 'contain'),
             ],
-        );
-    }
-
-    /** Captions take their lines whether they fill them or not; what is longer is whole in the viewer. */
-    private function captions(): Css
-    {
-        return $this->own(
-            '{s} .zp-caption{display:-webkit-box;-webkit-box-orient:vertical;-webkit-line-clamp:{lines};overflow:hidden;height:{height}px;margin:{above}px 0 0;padding:0;font-size:14px;line-height:{line}px;text-align:start}',
-            ['lines' => $this->layout->captionLines, 'height' => $this->layout->captionLines * LayoutDesign::LINE, 'above' => LayoutDesign::ABOVE_CAPTION, 'line' => LayoutDesign::LINE],
         );
     }
 

@@ -12,9 +12,15 @@ use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Finish\ArrivalWay;
+use ZincPane\Core\Finish\FinishDesign;
+use ZincPane\Core\Finish\Lanes;
 use ZincPane\Core\Gallery\AlbumView;
+use ZincPane\Core\Layout\DriftLanes;
 use ZincPane\Core\Layout\Section;
-use ZincPane\Core\Layout\TileFrame;
+use ZincPane\Core\Markup\Finish\DriftCss;
+use ZincPane\Core\Markup\Finish\FinishCss;
+use ZincPane\Core\Markup\Finish\FontCss;
 use ZincPane\Core\Markup\Style\Css;
 
 /**
@@ -23,7 +29,15 @@ use ZincPane\Core\Markup\Style\Css;
  */
 final readonly class GalleryMarkup
 {
+    /** px of width that the picture on the ground has at least, where it has so many. */
+    private const GROUND = 1600;
+
     private LayoutDesign $layout;
+
+    private FinishDesign $finish;
+
+    /** Of what is inside its margin, line and padding. */
+    private ContentWidth $content;
 
     private bool $tabs;
 
@@ -37,23 +51,29 @@ final readonly class GalleryMarkup
         private string $id,
         private FrozenGallery $gallery,
         private array $sections,
-        private ContentWidth $content,
+        ContentWidth $content,
         private Addresses $addresses,
         private bool $isProof = false,
     ) {
         $this->layout = $gallery->design->layout;
+        $this->finish = $gallery->design->finish;
+        $this->content = $content->within($this->finish->ground->sides());
         $this->tabs = count($sections) > 1 && ($gallery->albums->view === AlbumView::Tabs || $sections[0]->page !== null);
     }
 
     public function render(): Fragment
     {
-        return new Fragment($this->id, $this->html(), $this->css());
+        return new Fragment($this->id, $this->html(), $this->css(), FontCss::file($this->finish->lettering->font), $this->finish->arrival->way !== ArrivalWay::None);
     }
 
     public function html(): string
     {
         $about = $this->gallery->about;
-        $root = Element::of('div', ['class' => "zp zp-{$this->id}", 'data-zinc-pane' => true]);
+        $own = $this->finish->own;
+        $root = Element::of('div', [
+            'class' => rtrim("zp zp-{$this->id} {$own->classes}"), 'id' => $own->id === '' ? null : $own->id, 'data-zinc-pane' => true,
+            'data-arrival' => $this->finish->arrival->way === ArrivalWay::None ? null : $this->finish->arrival->times->value,
+        ]);
         if ($about->showsTitle) {
             $root->add(Element::of('h2', ['class' => 'zp-title'])->text($about->title));
         }
@@ -63,7 +83,7 @@ final readonly class GalleryMarkup
         if ($this->tabs) {
             $root->add((new AlbumTabs($this->id))->chooser($this->sections));
         }
-        $tiles = new TileMarkup($this->id, count($this->gallery->items), $this->content, $this->addresses, $this->layout->belowPicture() > 0);
+        $tiles = new TileMarkup($this->id, count($this->gallery->items), $this->content, $this->addresses, $this->finish->captions);
         foreach ($this->sections as $number => $section) {
             $root->add($this->section($section, $number, $tiles));
         }
@@ -74,15 +94,19 @@ final readonly class GalleryMarkup
     public function css(): string
     {
         $pane = Css::of('.{class}', ['class' => Css::identifier("zp-{$this->id}")]);
-        $css = [(new FrameCss($pane, $this->layout, TileFrame::in($this->gallery->design)))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
+        $css = [(new FrameCss($pane, $this->layout, $this->finish))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
+        $name = Css::identifier($this->id);
+        $finish = new FinishCss($pane, $name, $this->finish, $this->addresses, $this->groundAddress());
+        $css[] = $finish->render();
         if ($this->tabs) {
             $css[] = (new AlbumTabs($this->id))->css($pane, $this->sections);
         }
         foreach ($this->sections as $number => $section) {
             $css[] = (new SectionCss($pane, $number, $this->layout, $section->of($this->gallery->items), $section->arrangement, $this->content->greatest()))->render();
+            $css[] = (new DriftCss(Css::of('{pane} .zp-d{n}', ['pane' => $pane, 'n' => $number]), Css::of('{pane} .zp-s{n}', ['pane' => $pane, 'n' => $number]), Css::of('{name}-{n}', ['name' => $name, 'n' => $number]), $this->finish->drift, $this->layout, $section->arrangement))->render();
         }
 
-        return (string) Css::all(...$css);
+        return (string) Css::all(...[...$css, $finish->own()]);
     }
 
     /** What the HTML follows of the layout, besides what the gallery holds: with the same, and the same items, it is the same. */
@@ -91,10 +115,24 @@ final readonly class GalleryMarkup
         $layout = $this->layout;
 
         return json_encode([
-            $this->id, $this->gallery->about->toArray(), $this->tabs, $layout->kind->isStrip() ? [$layout->kind, $layout->seconds] : null, $layout->belowPicture() > 0, $layout->initialView,
+            $this->id, $this->gallery->about->toArray(), $this->tabs, $layout->kind->isStrip() ? [$layout->kind, $layout->seconds] : null, $this->finish->captions->htmlFollows(), $this->finish->own->id, $this->finish->own->classes, $this->finish->arrival, $this->drifts(), $layout->initialView,
             array_map(static fn (Section $section): array => [$section->name, $section->page, count($section->places), $section->page === null ? null : $section->places], $this->sections),
             $this->gallery->albums->toArray(), $this->gallery->inAlbums,
         ], JSON_THROW_ON_ERROR);
+    }
+
+    private function drifts(): bool
+    {
+        return DriftLanes::inForce($this->layout->kind, $this->finish->drift->lanes) !== Lanes::None;
+    }
+
+    /** Of the picture that the gallery stands on, where it has one and it is there. */
+    private function groundAddress(): ?string
+    {
+        $ground = $this->gallery->ground;
+        $file = $ground?->smallest(self::GROUND);
+
+        return $ground === null || $file === null ? null : $this->addresses->of($ground->addressOf($file));
     }
 
     private function section(Section $section, int $number, TileMarkup $tiles): Element
@@ -130,7 +168,7 @@ final readonly class GalleryMarkup
             $list->add($tiles->tile($item, $i, $sizes?->of($i, $item->ratio())));
         }
 
-        return $list;
+        return $this->drifts() ? Element::of('div', ['class' => "zp-drift zp-d{$number}"])->add($list) : $list;
     }
 
     /** Opens and closes what is hidden at first, without a script; shown only in bands where something is. */

@@ -32,7 +32,7 @@ final readonly class SectionCss
     {
         $this->list = Css::of('{pane} .zp-s{n}', ['pane' => $pane, 'n' => $number]);
         $this->places = match (true) {
-            $layout->kind->isStrip() => new StripCss($this->list, $layout),
+            $layout->kind->isStrip() => new StripCss($this->list, $layout, $arrangement->bands[0]->frame),
             in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $layout, $arrangement->bands[0]->frame),
             $layout->kind === LayoutKind::Masonry => new PlacedCss($this->list),
             default => new GridCss($this->list, $layout),
@@ -49,13 +49,19 @@ final readonly class SectionCss
                 break;
             }
             $inside = Css::all($this->places->band($number, $band, $this->items, $rules), $this->cut($band));
-            $bands[] = $band->band->from === 0 && $band->band->until === null
-                ? $inside
-                : Css::of('@container {condition}{{inside}}', ['condition' => self::condition($band->band), 'inside' => $inside]);
+            $bands[] = self::inBand($band->band, $inside);
         }
 
         // The rules of tiles are whole only once every band was written.
         return Css::all($this->places->always(), $rules->css(), ...$bands);
+    }
+
+    /** Rules that hold in one band of widths of the gallery. */
+    public static function inBand(WidthBand $band, Css $inside): Css
+    {
+        return $band->from === 0 && $band->until === null
+            ? $inside
+            : Css::of('@container {condition}{{inside}}', ['condition' => self::condition($band), 'inside' => $inside]);
     }
 
     private static function condition(WidthBand $band): Css

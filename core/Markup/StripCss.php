@@ -7,6 +7,7 @@ namespace ZincPane\Core\Markup;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\Style\Css;
 
 /** One strip that is scrolled sideways and snaps to its tiles (https://drafts.csswg.org/css-scroll-snap-1/). */
@@ -15,7 +16,7 @@ final readonly class StripCss implements PlacesCss
     /**
      * @param  Css  $list  selector of the list of tiles
      */
-    public function __construct(private Css $list, private LayoutDesign $layout)
+    public function __construct(private Css $list, private LayoutDesign $layout, private TileFrame $frame)
     {
     }
 
@@ -24,8 +25,8 @@ final readonly class StripCss implements PlacesCss
         return Css::of(
             '{list}{display:flex;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;scrollbar-width:thin;position:relative}'
             .'{list}>li{flex:none;height:100%;scroll-snap-align:start;scroll-snap-stop:{stop}}'
-            .'{list}>li>:first-child{aspect-ratio:auto;height:100%}',
-            ['list' => $this->list, 'stop' => Css::of($this->layout->kind === LayoutKind::Slideshow ? 'always' : 'normal')],
+            .'{list}>li>:first-child{aspect-ratio:auto;height:{height}}',
+            ['list' => $this->list, 'height' => $this->frame->below > 0.0 ? Css::of('calc(100% - {below}px)', ['below' => $this->frame->below]) : Css::of('100%'), 'stop' => Css::of($this->layout->kind === LayoutKind::Slideshow ? 'always' : 'normal')],
         );
     }
 

@@ -13,6 +13,8 @@ use ZincPane\Core\Delivery\SourceSize;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Edition\ShownText;
+use ZincPane\Core\Finish\CaptionPlace;
+use ZincPane\Core\Finish\Captions;
 use ZincPane\Core\Gallery\Words;
 
 /** Writes the tiles of one gallery, in order; it counts them. */
@@ -23,6 +25,9 @@ final class TileMarkup
 
     /** What a browser measures itself; one that cannot takes a picture as wide as the page. */
     private const MEASURED = 'auto, 100vw';
+
+    /** Classes of the words of a caption, by their element. */
+    private const CLASSES = ['b' => 'word-title', 'span' => 'word-caption', 'em' => 'word-description', 'small' => 'word-credit'];
 
     private int $written = 0;
 
@@ -39,7 +44,7 @@ final class TileMarkup
         private readonly int $count,
         ContentWidth $content,
         private readonly Addresses $addresses,
-        private readonly bool $captions,
+        private readonly Captions $captions,
     ) {
         $this->sizes = new SizesAttribute;
         $this->mayMeasure = ! $content->isKnown();
@@ -55,12 +60,35 @@ final class TileMarkup
         $tile = $item instanceof ShownText
             ? $this->text($item, $name)
             : Element::of('li', ['class' => $name])->add($item instanceof ShownPicture ? $this->link($item, $sizes === null ? self::MEASURED : $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
-        if ($this->captions) {
-            $tile->add(Element::of('p', ['class' => 'zp-caption'])->text($item->words()->caption));
-        }
+        $caption = $item instanceof ShownText ? null : $this->caption($item->words());
+        $caption === null ?: $tile->add($caption);
         $this->written++;
 
         return $tile;
+    }
+
+    /** Null where there is nothing to say, and no lines are kept for it. */
+    private function caption(Words $words): ?Element
+    {
+        $c = $this->captions;
+        $said = [
+            'b' => $c->title ? $words->title : '', 'span' => $c->caption ? $words->caption : '',
+            'em' => $c->description ? $words->description : '', 'small' => $c->credit ? $words->credit : '',
+        ];
+        $said = array_filter($said, static fn (string $text): bool => $text !== '');
+        if ($c->place === CaptionPlace::None || ($c->areOver() && $said === [])) {
+            return null;
+        }
+        // Each is set as its own language reads: Arabic from the right, whatever the page does.
+        $lines = Element::of('span', ['class' => 'zp-said', 'dir' => 'auto']);
+        foreach ($said as $name => $text) {
+            $name === array_key_first($said) ?: $lines->add(Element::of('br'));
+            $lines->add(Element::of($name, ['class' => 'zp-'.self::CLASSES[$name]])->text($text));
+        }
+
+        $caption = Element::of('p', ['class' => $c->areOver() ? 'zp-caption zp-over' : 'zp-caption']);
+
+        return $said === [] ? $caption : $caption->add($lines);
     }
 
     private function text(ShownText $item, string $name): Element

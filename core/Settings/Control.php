@@ -8,7 +8,7 @@ namespace ZincPane\Core\Settings;
 final readonly class Control
 {
     /**
-     * @param  'number'|'choice'|'shape'  $name
+     * @param  'number'|'choice'|'shape'|'flag'|'colour'|'text'|'css'|'picture'  $name
      * @param  array<string, mixed>  $facts
      * @param  bool  $canBeLeft  whether it may be left to what the core finds good
      */
@@ -48,6 +48,44 @@ final readonly class Control
     public static function shape(array $options, string $first, int $extreme, int $longest): self
     {
         return new self('shape', ['options' => $options, 'first' => $first, 'extreme' => $extreme, 'longest' => $longest]);
+    }
+
+    /** A box to tick. */
+    public static function flag(): self
+    {
+        return new self('flag', []);
+    }
+
+    /**
+     * @param  string  $first  what is proposed to one who would give one
+     */
+    public static function colour(string $first): self
+    {
+        return new self('colour', ['first' => $first]);
+    }
+
+    /**
+     * One line.
+     *
+     * @param  int  $longest  characters
+     * @param  string  $allowed  what may be written, for people
+     * @param  bool  $isShown  whether it has a control of its own
+     */
+    public static function text(int $longest, string $allowed, bool $isShown): self
+    {
+        return new self('text', ['longest' => $longest, 'allowed' => $allowed, 'shown' => $isShown]);
+    }
+
+    /** Lines of CSS. */
+    public static function css(int $longest): self
+    {
+        return new self('css', ['longest' => $longest]);
+    }
+
+    /** One of the store's pictures. */
+    public static function picture(): self
+    {
+        return new self('picture', []);
     }
 
     /** The same, but it may be left to what the core finds good. */

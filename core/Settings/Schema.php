@@ -35,6 +35,11 @@ final readonly class Schema
         return new self(['type' => 'string', 'pattern' => $pattern]);
     }
 
+    public static function flag(): self
+    {
+        return new self(['type' => 'boolean']);
+    }
+
     public function orNull(): self
     {
         return new self(['anyOf' => [$this->keywords, ['type' => 'null']]]);

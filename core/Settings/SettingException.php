@@ -85,6 +85,48 @@ final class SettingException extends InvalidArgumentException
         return new self($field, 'true or false', "{$field} takes true or false, got ".Foreign::shown($given).'.');
     }
 
+    public static function notAColour(string $field, mixed $given): self
+    {
+        $allowed = 'a colour as # and six hexadecimal digits';
+
+        return new self($field, $allowed, "{$field} takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
+    public static function notAPicture(string $field, mixed $given): self
+    {
+        $allowed = 'the identifier of a picture of the store, or nothing';
+
+        return new self($field, $allowed, "{$field} takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
+    /** A text that is not of the form it must have. */
+    public static function notOfForm(string $field, mixed $given, string $allowed, int $longest): self
+    {
+        $allowed = "{$allowed}, at most {$longest} characters";
+
+        return new self($field, $allowed, "{$field} takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
+    /**
+     * @param  non-empty-list<string>  $refused  each with what is wrong with it
+     */
+    public static function refusedCss(string $field, array $refused): self
+    {
+        $allowed = 'rules for this gallery alone';
+
+        return new self($field, $allowed, "{$field} takes {$allowed}; this cannot be: ".implode('; ', $refused).'. Nothing was stored.');
+    }
+
+    public static function takenId(string $field, string $id, string $where): self
+    {
+        return new self($field, 'an id that is not on the page yet', "{$field}: “{$id}” is on {$where} already; an id is the only one of its page.");
+    }
+
+    public static function takenName(string $name): self
+    {
+        return new self('name', 'a name that no other finish has', 'There is a finish called “'.Foreign::word($name).'” already. Give it another name.');
+    }
+
     public static function wrongSchema(mixed $given, int $known): self
     {
         return new self('design.schema', (string) $known, "design.schema takes {$known}, got ".Foreign::shown($given).'.');

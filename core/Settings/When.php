@@ -9,6 +9,9 @@ use BackedEnum;
 /** When a setting is in force: other settings must have one of some values. */
 final readonly class When
 {
+    /** In place of a value: any number above 0. */
+    public const MORE_THAN_NONE = '> 0';
+
     /** @var array<string, list<string|int|bool|null>> by path in the design */
     private array $any;
 
@@ -29,7 +32,8 @@ final readonly class When
     public function holds(array $values): bool
     {
         foreach ($this->any as $path => $wanted) {
-            if (! in_array($values[$path] ?? null, $wanted, true)) {
+            $value = $values[$path] ?? null;
+            if (! in_array($value, $wanted, true) && ! (in_array(self::MORE_THAN_NONE, $wanted, true) && $value > 0)) {
                 return false;
             }
         }

@@ -19,6 +19,37 @@ async function take(name) {
     await page.screenshot({ path: join(folder, `${name}.png`), animations: 'disabled' });
 }
 
+/** The six ready finishes in one picture: each as it is proofed on the page, nothing of it adopted. */
+async function sixFinishes() {
+    const id = page.url().split('/').at(-2);
+    const shots = await page.evaluate(async (gallery) => {
+        const { cards, page: own } = await (await fetch(`/studio/api/galleries/${gallery}/finishes`)).json();
+        const made = [];
+        for (const { name, part } of cards.filter(({ source }) => source === 'shipped')) {
+            const address = `/studio/api/galleries/${gallery}/preview?design=${encodeURIComponent(JSON.stringify(part))}`;
+            const { html, css } = await (await fetch(address)).json();
+            made.push({ name, html, css });
+        }
+        return { made, own };
+    }, id);
+    const sheet = await (await browser.newContext({ storageState: await page.context().storageState(), baseURL })).newPage();
+    await sheet.setViewportSize({ width: 1280, height: 800 });
+    await sheet.goto('/studio/site.css');
+    const { text, ground, font } = shots.own;
+    const bodies = shots.made.map(({ name, html, css }, index) =>
+        `<section><b>${name}</b><div class="at${index}">${html}</div><style>${css.replaceAll('zp-proof', `zp-f${index}`)}</style></section>`.replaceAll(
+            'zp zp-proof',
+            `zp zp-f${index}`,
+        ),
+    );
+    const style = `body{margin:0;display:grid;grid-template-columns:repeat(3,1fr);gap:14px 22px;padding:14px 22px;height:800px;box-sizing:border-box;grid-template-rows:1fr 1fr;background:${ground};color:${text};font:16px/1.5 ${font}}section{overflow:hidden}section>div{zoom:.42;margin-top:14px}`;
+    await sheet.setContent(`<base href="${baseURL}"><style>${style}</style>${bodies.join('')}`);
+    await sheet.evaluate(() => document.querySelectorAll('img').forEach((image) => (image.loading = 'eager')));
+    await sheet.waitForTimeout(2500);
+    await sheet.screenshot({ path: join(folder, 'six-finishes.png'), animations: 'disabled' });
+    await sheet.close();
+}
+
 await page.goto('/studio');
 await take('sign-in');
 const [email, password] = readFileSync(account, 'utf8').trim().split('\n');
@@ -32,9 +63,15 @@ await take('layout');
 await page.getByRole('link', { name: /^Pages/ }).click();
 await take('pages');
 await page.getByRole('link', { name: 'Galleries', exact: true }).click();
-await page.getByRole('link', { name: /Long Wind Day/ }).click();
+await page.getByRole('link', { name: /^Long Wind Day/ }).click();
 await page.getByRole('radio', { name: 'Suggest' }).check({ force: true });
 await take('suggest');
+await page.getByRole('link', { name: /^Finish/ }).click();
+await page.getByRole('listbox', { name: 'Finishes' }).getByRole('option').first().waitFor();
+await take('finish');
+await page.getByRole('radio', { name: 'Legibility' }).check({ force: true });
+await take('legibility');
+await sixFinishes();
 await page.getByRole('link', { name: /^Pictures \d/ }).click();
 await page.getByRole('listbox', { name: 'Pictures' }).getByRole('option').nth(2).click();
 await take('pictures');
@@ -52,6 +89,8 @@ await take('words');
 await page.goto('/studio/pictures');
 await page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option').nth(3).click();
 await take('store');
+await page.goto('/long-wind-day');
+await take('live-captions');
 await page.goto('/kites');
 await take('live-page');
 await page.locator('.zp-tiles a').nth(1).click();

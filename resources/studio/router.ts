@@ -24,6 +24,7 @@ export const router = createRouter({
                 { path: 'pictures', name: 'pictures', component: () => import('./pictures/PicturesStage.vue'), props: true, meta: { title: 'Pictures' } },
                 { path: 'words', name: 'words', component: () => import('./words/WordsStage.vue'), props: true, meta: { title: 'Words' } },
                 { path: 'layout', name: 'layout', component: () => import('./layout/LayoutStage.vue'), props: true, meta: { title: 'Layout' } },
+                { path: 'finish', name: 'finish', component: () => import('./finish/FinishStage.vue'), props: true, meta: { title: 'Finish' } },
                 { path: 'pages', name: 'pages', component: () => import('./pages/PagesStage.vue'), props: true, meta: { title: 'Pages' } },
             ],
         },

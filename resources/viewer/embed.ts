@@ -24,11 +24,23 @@ export class EmbeddedGallery extends HTMLElement {
             const answer = await fetch(`${host}/embed/${encodeURIComponent(this.getAttribute('gallery') ?? '')}.json`);
             if (!answer.ok) throw new Error(`status ${answer.status}`);
             const { html, css } = (await answer.json()) as Embedded;
-            root.innerHTML = `<style>${SHIELD}${css}</style>${WISH}${html.replaceAll(HOST, host)}`;
+            root.innerHTML = `<style>${SHIELD}${css.replaceAll(HOST, host)}</style>${WISH}${html.replaceAll(HOST, host)}`;
             root.querySelectorAll('[data-zinc-pane]').forEach(enliven);
+            root.querySelectorAll('[data-arrival]').forEach((pane) => EmbeddedGallery.arrive(pane, host));
         } catch (error) {
             console.warn('This gallery is not live, or its host cannot be reached.', error);
         }
+    }
+
+    /** What arrival needs of script comes only where tiles arrive, once for all galleries of the page. */
+    private static arrive(pane: Element, host: string): void {
+        const src = `${host}/arrival.js`;
+        const known = [...document.scripts].find((script) => script.src === src);
+        const script = known ?? Object.assign(document.createElement('script'), { src, async: true });
+        const tell = (): boolean => pane.dispatchEvent(new CustomEvent('zinc-arrival', { bubbles: true, composed: true }));
+        script.addEventListener('load', tell);
+        if (known) tell();
+        else document.head.append(script);
     }
 
     /** Puts a gallery where its script element stands. */

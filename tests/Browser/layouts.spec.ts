@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { readdirSync } from 'node:fs';
-import { demo, expect, expectAccessible, farthestOff, galleryOf, putLive, studioApi, swipe, test, tileBoxes } from './support';
+import { demo, designOf, expect, expectAccessible, farthestOff, galleryOf, putLive, studioApi, swipe, test, tileBoxes } from './support';
 
 const NAMES = readdirSync('database/demo/pictures')
     .filter((file) => file.endsWith('.jpg'))
@@ -20,19 +20,20 @@ const LAYOUTS: Record<string, object> = {
     slideshow: { kind: 'slideshow', height: 400 },
 };
 
-async function design(page: Page, id: string, layout: object): Promise<{ layout: object; ratios: number[] }> {
+async function design(page: Page, id: string, wanted: object): Promise<{ design: object; ratios: number[] }> {
     const api = await studioApi(page);
     const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
-    const fresh = await api<{ design: { layout: object } }>('PATCH', `galleries/${id}`, { version, change: { kind: 'design', design: { layout } } });
+    const change = { kind: 'design', design: 'finish' in wanted ? wanted : designOf({ ...wanted }) };
+    const fresh = await api<{ design: object }>('PATCH', `galleries/${id}`, { version, change });
     const { items } = await api<{ items: { picture: { width: number; height: number } }[] }>('GET', `galleries/${id}`);
-    return { layout: fresh.design.layout, ratios: items.map(({ picture }) => picture.width / picture.height) };
+    return { design: fresh.design, ratios: items.map(({ picture }) => picture.width / picture.height) };
 }
 
 test('lays every layout out as the core says, at eight widths', async ({ page }) => {
     test.setTimeout(300_000);
     const id = await galleryOf(page, 'All layouts', demo(...NAMES.slice(0, 19)));
     for (const [name, wanted] of Object.entries(LAYOUTS)) {
-        const { layout, ratios } = await design(page, id, wanted);
+        const { design: made, ratios } = await design(page, id, wanted);
         const seen: Parameters<typeof farthestOff>[0] = [];
         for (const width of [276, 390, 560, 634, 800, 1100, 1280, 2596]) {
             await page.setViewportSize({ width, height: 900 });
@@ -42,7 +43,7 @@ test('lays every layout out as the core says, at eight widths', async ({ page })
             const list = await page.locator('.zp-tiles').evaluate((element) => ({ height: element.clientHeight, inside: element.scrollHeight }));
             expect(list.inside, `${name} at ${width}: nothing sticks out`).toBeLessThanOrEqual(list.height + 1);
         }
-        const worst = farthestOff(seen, ratios, layout);
+        const worst = farthestOff(seen, ratios, made);
         console.log(`${name}: worst edge off by ${worst.toFixed(3)} px`);
         expect(worst, name).toBeLessThanOrEqual(1);
     }
@@ -104,7 +105,7 @@ let asItWas: object | null = null;
 test.beforeAll(async ({ browser, baseURL }) => {
     const page = await browser.newPage(baseURL ? { baseURL } : {});
     const api = await studioApi(page);
-    asItWas = (await api<{ design: { layout: object } }>('GET', `galleries/${await kites(page)}`)).design.layout;
+    asItWas = (await api<{ design: object }>('GET', `galleries/${await kites(page)}`)).design;
     await page.close();
 });
 

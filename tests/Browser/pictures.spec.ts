@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { appendFileSync, mkdirSync } from 'node:fs';
 import { join } from 'node:path';
-import { choose, demo, expect, expectAccessible, galleryOf, makePictures, putLive, signIn, studioApi, test, tiles } from './support';
+import { choose, demo, expect, expectAccessible, galleryOf, makePictures, makePlain, putLive, signIn, studioApi, test, tiles } from './support';
 
 const FOLDER = 'storage/framework/testing/in/pictures';
 
@@ -191,6 +191,9 @@ test('finds, throws away and brings back pictures of the store', async ({ page }
     await page.getByRole('button', { name: 'Put into the bin' }).click();
     await expect(page.getByRole('alert')).toContainText(/“Before the rain” in .*Long Wind Day/);
     await page.getByLabel('Words').fill('');
+    await page.getByLabel('Pictures to add to the store').setInputFiles(makePlain(join(FOLDER, 'navy'), 0x24344f));
+    await expect(page.getByText('1 of 1 ready')).toBeVisible({ timeout: 60_000 });
+    await page.getByRole('button', { name: 'Clear' }).click();
     await page.getByRole('radio', { name: 'Navy' }).check({ force: true });
     await page.getByRole('checkbox', { name: 'not used' }).press('Space');
     await expect(store.getByRole('option').first()).toBeVisible();

@@ -108,6 +108,15 @@ export function makePictures(folder: string, count: number): string[] {
     });
 }
 
+/** A JPEG file all of one colour, with a little noise, so that no two are alike. */
+export function makePlain(folder: string, rgb: number): string {
+    mkdirSync(folder, { recursive: true });
+    const path = join(folder, `plain ${rgb.toString(16)}.jpg`);
+    const code = `$i=imagecreatetruecolor(900,600);imagefill($i,0,0,${rgb});for($n=0;$n<40;$n++)imagesetpixel($i,random_int(0,899),random_int(0,599),${rgb}+random_int(0,9));imagejpeg($i,$argv[1],90);`;
+    execFileSync('php', ['-r', code, '--', path]);
+    return path;
+}
+
 export function makeBroken(folder: string): string {
     const path = join(folder, 'broken.jpg');
     writeFileSync(path, 'this is not a picture');
@@ -128,9 +137,14 @@ export async function swipe(page: Page, from: number, to: number, y: number): Pr
 
 export type TileBox = Record<'left' | 'top' | 'width' | 'height', number>;
 
+/** The part of a design that a layout asks for, and captions of so many lines below. */
+export function designOf({ caption_lines: lines = 0, ...layout }: Record<string, unknown>): object {
+    return { layout, finish: { captions: lines === 0 ? { place: 'none' } : { place: 'below', lines } } };
+}
+
 /** How far, in px, any edge that was seen is off from what the core computes at the same widths. */
-export function farthestOff(seen: { inner: number; boxes: TileBox[] }[], ratios: number[], layout: object): number {
-    const facts = [seen.map(({ inner }) => inner), ratios, layout].map((fact) => JSON.stringify(fact));
+export function farthestOff(seen: { inner: number; boxes: TileBox[] }[], ratios: number[], design: object): number {
+    const facts = [seen.map(({ inner }) => inner), ratios, design].map((fact) => JSON.stringify(fact));
     const told = JSON.parse(execFileSync('php', ['tests/Browser/boxes.php', ...facts], { encoding: 'utf8', maxBuffer: 1 << 26 })) as TileBox[][];
     const off = seen.flatMap(({ boxes }, at) => {
         expect(boxes).toHaveLength(ratios.length);

@@ -45,7 +45,7 @@ function anyItems(Randomizer $dice): array
 it('draws, measures and looks over whatever may be saved', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
     for ($trial = 0; $trial < 300; $trial++) {
-        $design = designOf(anyLayout($dice));
+        $design = designOf(anyLayout($dice), anyFinish($dice));
         $items = anyItems($dice);
         $told = json_encode($design->toArray()).' with '.count($items);
         $gallery = galleryOf($items, $design, Albums::parse([], AlbumView::None->value));

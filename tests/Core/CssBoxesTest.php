@@ -10,6 +10,8 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\BlocksCss;
+use ZincPane\Core\Markup\Finish\CaptionsCss;
+use ZincPane\Core\Markup\Finish\EdgesCss;
 use ZincPane\Core\Markup\FrameCss;
 use ZincPane\Core\Markup\GridCss;
 use ZincPane\Core\Markup\PlacedCss;
@@ -18,18 +20,20 @@ use ZincPane\Core\Markup\StripCss;
 use ZincPane\Core\Markup\Style\Css;
 use ZincPane\Core\Measuring\Subject;
 
-covers(BlocksCss::class, GridCss::class, PlacedCss::class, StripCss::class, SectionCss::class, FrameCss::class);
+covers(BlocksCss::class, GridCss::class, PlacedCss::class, StripCss::class, SectionCss::class, FrameCss::class, EdgesCss::class);
 
 /** The style sheet of a gallery of one section, and its arrangement, with a frame around each tile. */
-function styled(array $layout, array $shapes, float $inset, array $large = []): array
+function styled(array $layout, array $shapes, int $inset, array $large = []): array
 {
-    $design = designOf($layout);
-    $frame = TileFrame::of($inset, $design->layout->belowPicture());
+    $line = min(40, intdiv($inset, 2));
+    $design = designOf($layout, ['edges' => ['line' => $line > 0 ? 'double' : 'none', 'width' => $line, 'mount' => $inset - $line]]);
+    $frame = TileFrame::in($design);
     $items = shownAs($shapes);
     // Whole px make other shapes than were asked for.
     $arrangement = layoutOf($design, $frame)->arrange(array_map(static fn ($item): Ratio => $item->ratio(), $items), $large);
     $pane = Css::of('.zp-p');
-    $css = (new FrameCss($pane, $design->layout, $frame))->render(About::titled('Kites'), $items, 1)
+    $css = (new FrameCss($pane, $design->layout, $design->finish))->render(About::titled('Kites'), $items, 1)
+        .(new CaptionsCss($pane, $design->finish))->render()
         .(new SectionCss($pane, 0, $design->layout, $items, $arrangement))->render();
 
     return [$css, $arrangement];
@@ -48,7 +52,7 @@ function tolerance(array $layout, int $row, float $px): float
 }
 
 /** Draws by the sheet and by the core, and says where they part; null where they do not. */
-function parted(array $layout, array $shapes, float $inset, float $width, array $large = []): ?string
+function parted(array $layout, array $shapes, int $inset, float $width, array $large = []): ?string
 {
     [$css, $arrangement] = styled($layout, $shapes, $inset, $large);
     $band = $arrangement->at($width);
@@ -70,9 +74,9 @@ it('says in CSS the boxes it computed, for any design, any shapes, any width and
     $dice = new Randomizer(new Mt19937(crc32($kind)));
     $drawn = 0;
     for ($trial = 0; $trial < 60; $trial++) {
-        $layout = [...anyLayout($dice), 'kind' => $kind, 'initial_view' => 'all', 'gap' => $dice->getInt(0, 24)];
+        $layout = [...anyLayout($dice), 'caption_lines' => $trial % 2 * $dice->getInt(0, 6), 'kind' => $kind, 'initial_view' => 'all', 'gap' => $dice->getInt(0, 24)];
         $shapes = someShapes($dice->getInt(1, $trial % 15 === 0 ? 60 : 17), $trial);
-        $inset = (float) [0, 0, 3, 12.5][$trial % 4];
+        $inset = [0, 5, 32, 100][$trial % 4];
         $large = $kind === 'mosaic' && count($shapes) > 4 ? [$dice->getInt(0, 3)] : [];
         for ($n = 0; $n < 4; $n++) {
             $width = $dice->getInt(Arrangement::NARROWEST * 64, Arrangement::WIDEST * 64) / 64;

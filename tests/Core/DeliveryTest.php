@@ -6,7 +6,6 @@ use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\Sizes;
-use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
@@ -17,7 +16,7 @@ covers(RenditionPlan::class, Sizes::class, ContentWidth::class);
 
 function planned(array $layout, Size $picture, int $count = 12): array
 {
-    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $design = designOf($layout);
     $plan = RenditionPlan::of($design, [Arranger::layout($design)->arrange(array_fill(0, $count, $picture->ratio()))]);
 
     return array_values(array_unique(array_map(static fn ($rendition): int => $rendition->width, $plan->for($picture))));
@@ -27,11 +26,11 @@ it('plans enough for every width and density, and enlarges nothing', function (a
     $picture = Size::of($width, $height);
     $widths = planned($layout, $picture);
     expect(max($widths))->toBeLessThanOrEqual($width);
-    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $design = designOf($layout);
     $arrangement = Arranger::layout($design)->arrange(array_fill(0, 12, $picture->ratio()));
     for ($w = 240; $w <= 2560; $w += 20) {
         $box = $arrangement->at($w)->boxes->get(0)->at($w);
-        $whole = ($box['height'] - $design->layout->belowPicture()) * $width / $height;
+        $whole = ($box['height'] - $design->finish->belowPicture()) * $width / $height;
         $drawn = $design->layout->objectFitInForce() === ObjectFit::Cover ? max($box['width'], $whole) : min($box['width'], $whole);
         foreach ([1, 1.5, 2, 2.625, 3] as $density) {
             $need = min($drawn * $density, $width, 2560);
@@ -85,12 +84,12 @@ function readSizes(string $sizes, float $window): float
 }
 
 it('tells sizes that are the drawn widths, in every window', function (array $layout): void {
-    $design = GalleryDesign::default()->with(['layout' => $layout]);
+    $design = designOf($layout);
     $ratios = [Ratio::of(3, 2), Ratio::of(2, 3), Ratio::of(1, 1), Ratio::of(5, 2), Ratio::of(3, 2)];
     $arrangement = Arranger::layout($design)->arrange($ratios);
     $content = ContentWidth::page(18, 1120);
     $crops = $design->layout->objectFitInForce() === ObjectFit::Cover;
-    $below = $design->layout->belowPicture();
+    $below = $design->finish->belowPicture();
     $sizes = new Sizes($arrangement, $content, $crops);
     foreach ($ratios as $i => $ratio) {
         for ($window = 280; $window <= 2596; $window += 3) {

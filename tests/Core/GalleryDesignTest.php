@@ -54,7 +54,20 @@ it('refuses what cannot be, and says what can', function (array $part, string $f
     'an unknown part' => [['sound' => 'loud'], 'design.sound', 'layout'],
     'another layout' => [['layout' => ['kind' => 'spiral']], 'design.layout.kind', 'grid'],
     'no group' => [['layout' => 'grid'], 'design.layout', 'group'],
-    'another schema' => [['schema' => 99], 'design.schema', '2'],
+    'another schema' => [['schema' => 99], 'design.schema', '3'],
+    'a colour that is none' => [['finish' => ['edges' => ['colour' => 'red']]], 'design.finish.edges.colour', '# and six'],
+    'a colour with more behind it' => [['finish' => ['edges' => ['colour' => "#aabbcc\n"]]], 'design.finish.edges.colour', '# and six'],
+    'an opacity of 120' => [['finish' => ['captions' => ['opacity' => 120]]], 'design.finish.captions.opacity', '0 to 100 %'],
+    'a border of -1' => [['finish' => ['edges' => ['width' => -1]]], 'design.finish.edges.width', '0 to 40 px'],
+    'a border of 41' => [['finish' => ['edges' => ['width' => 41]]], 'design.finish.edges.width', '0 to 40 px'],
+    'an id with a blank' => [['finish' => ['own' => ['id' => 'my kites']]], 'design.finish.own.id', 'without blanks'],
+    'an id that begins with a digit' => [['finish' => ['own' => ['id' => '7kites']]], 'design.finish.own.id', 'a letter'],
+    'classes with two blanks' => [['finish' => ['own' => ['classes' => 'a  b']]], 'design.finish.own.classes', 'a blank between'],
+    'a number for yes' => [['finish' => ['captions' => ['title' => 1]]], 'design.finish.captions.title', 'true or false'],
+    'a picture that is no identifier' => [['finish' => ['ground' => ['picture' => '../../etc']]], 'design.finish.ground.picture', 'identifier'],
+    'CSS that fetches' => [['finish' => ['own' => ['css' => 'p{background:url(//x)}']]], 'design.finish.own.css', 'this gallery alone'],
+    'CSS that is too long' => [['finish' => ['own' => ['css' => str_repeat('a', 8001)]]], 'design.finish.own.css', '8000'],
+    'a key that is no key' => [['finish' => ['named' => 'Marsh Light']], 'design.finish.named', 'key'],
 ]);
 
 it('shortens and cleans what it repeats', function (): void {

@@ -47,9 +47,9 @@ function subjects(int $count, int $seed, bool $texts = false): array
     return $subjects;
 }
 
-function candidatesOf(array $subjects): Candidates
+function candidatesOf(array $subjects, ?GalleryDesign $design = null): Candidates
 {
-    return new Candidates(GalleryDesign::default(), $subjects, [], Viewport::wide(1120), Viewport::phone(354));
+    return new Candidates($design ?? GalleryDesign::default(), $subjects, [], Viewport::wide(1120), Viewport::phone(354));
 }
 
 /** Whether a point of a picture, in shares of it, is in view where it covers a tile and is held as CSS holds it. */
@@ -126,7 +126,7 @@ it('measures pictures, and not what is around them', function (): void {
 
 it('measures what tiles cover, how far they reach and how large they are, as counting px does', function (array $layout): void {
     $subjects = subjects(13, 3, true);
-    $candidate = candidatesOf($subjects)->of($layout);
+    $candidate = candidatesOf($subjects, designOf($layout))->of([]);
     foreach ([[$candidate->wide, 1120.0, 1280, 800], [$candidate->phone, 354.0, 390, 844]] as [$measures, $inner, $window, $screen]) {
         $band = $candidate->arrangement->at($inner);
         $places = array_map(static fn ($box): array => $box->at($inner), iterator_to_array($band->boxes));
@@ -138,7 +138,7 @@ it('measures what tiles cover, how far they reach and how large they are, as cou
                 $covered += (int) (array_filter($places, static fn (array $place): bool => $left >= $place['left'] && $left < $place['left'] + $place['width'] && $top >= $place['top'] && $top < $place['top'] + $place['height']) !== []);
             }
         }
-        $below = $candidate->layout->belowPicture();
+        $below = designOf($layout)->finish->belowPicture();
         expect($measures->used)->toEqualWithDelta($covered / 9000, 0.025)
             ->and($measures->height)->toBe((int) round($height))->and($measures->screens)->toEqualWithDelta($height / $screen, 1e-9)
             ->and($measures->span)->toEqualWithDelta((max(array_map(static fn (array $place): float => $place['left'] + $place['width'], $places)) - min(array_column($places, 'left'))) / $window, 1e-6)
@@ -155,7 +155,7 @@ it('measures what tiles cover, how far they reach and how large they are, as cou
 
 it('weighs the very files that a browser of that density fetches', function (array $layout): void {
     $subjects = subjects(15, 11, true);
-    $candidate = candidatesOf($subjects)->of($layout);
+    $candidate = candidatesOf($subjects, designOf($layout))->of([]);
     foreach ([[$candidate->wide, 1120.0, 1, 800], [$candidate->phone, 354.0, 3, 844]] as [$measures, $inner, $density, $screen]) {
         $all = $first = $count = $firstCount = 0;
         foreach ($candidate->arrangement->at($inner)->boxes as $i => $box) {
@@ -164,7 +164,7 @@ it('weighs the very files that a browser of that density fetches', function (arr
             }
             $place = $box->at($inner);
             $isCropped = $candidate->layout->sharedShape() !== null;
-            $drawn = $isCropped ? max($place['width'], ($place['height'] - $candidate->layout->belowPicture()) * $subjects[$i]->ratio->value) : $place['width'];
+            $drawn = $isCropped ? max($place['width'], ($place['height'] - designOf($layout)->finish->belowPicture()) * $subjects[$i]->ratio->value) : $place['width'];
             $enough = array_filter($subjects[$i]->files, static fn (int $bytes, int $width): bool => $width >= $drawn * $density - 0.5 && $width <= $subjects[$i]->size->width, ARRAY_FILTER_USE_BOTH);
             $bytes = reset($enough);
             $all += $bytes;

@@ -38,7 +38,7 @@ it('tells every act in the history', function (array $change, string $sentence):
     [['kind' => 'design', 'design' => ['layout' => ['height' => 500, 'gap' => 9]]], 'gap 8 px to 9 px'],
     [['kind' => 'design', 'design' => ['layout' => ['height' => 501]]], 'height 420 px to 501 px'],
     [['kind' => 'design', 'design' => ['layout' => ['phone' => ['columns' => 2]]]], 'columns on a phone by itself to 2'],
-    [['kind' => 'design', 'design' => ['layout' => ['caption_lines' => 1]]], 'captions below none to 1 line'],
+    [['kind' => 'design', 'design' => ['finish' => ['captions' => ['place' => 'below', 'lines' => 1]]]], 'captions none to below, lines at most 2 to 1 line'],
     [['kind' => 'words', 'words' => ['a' => ['alt' => 'x']]], 'changed the alt text of a picture'],
     [['kind' => 'words', 'words' => ['a' => ['alt' => 'x', 'decorative' => true], 'b' => ['alt' => 'y']]], 'changed the alt text and decorative mark of 2 pictures'],
     [['kind' => 'add', 'items' => [['id' => 'x', 'picture' => 'p']]], 'put in a picture'],
@@ -55,7 +55,7 @@ it('tells every act in the history', function (array $change, string $sentence):
 ]);
 
 it('says how the settings under each heading stand', function (): void {
-    expect(DesignWords::briefs(designOf(['columns' => 4, 'gap' => 0, 'shape' => '1:1', 'caption_lines' => 2])))->toMatchArray(['Captions' => '2 lines'])
+    expect(DesignWords::briefs(designOf(['columns' => 4, 'gap' => 0, 'shape' => '1:1', 'caption_lines' => 2])))->toMatchArray(['Captions' => 'below, caption'])
         ->and(implode(' | ', DesignWords::briefs(GalleryDesign::default())))->toContain('3')->toContain('3:2')->toContain('8 px');
 });
 
@@ -173,7 +173,7 @@ it('knows which settings are felt under which layout', function (string $kind, a
     ['mosaic', [], ['row_height', 'gap'], ['columns', 'last_row', 'shape', 'height']],
     ['strip', [], ['height', 'gap', 'phone.height'], ['columns', 'row_height', 'last_row', 'initial_view', 'initial_rows']],
     ['slideshow', [], ['height', 'seconds'], ['columns', 'row_height', 'last_row', 'initial_view']],
-    ['single', [], ['gap', 'caption_lines'], ['columns', 'row_height', 'last_row', 'height', 'seconds']],
+    ['single', [], ['gap'], ['columns', 'row_height', 'last_row', 'height', 'seconds']],
 ]);
 
 it('keeps the width from which a gallery is wide', fn () => expect(LayoutDesign::WIDE_FROM)->toBe(600));

@@ -95,7 +95,7 @@ final class Today
         }
         foreach (self::LAYOUTS as $name => $layout) {
             foreach ($layout['kind'] === 'mosaic' ? $galleries : array_slice($galleries, 0, 4, true) as $gallery => $shapes) {
-                $design = GalleryDesign::default()->with(['layout' => $layout]);
+                $design = designOf($layout);
                 $arrangement = Arranger::layout($design)->arrange($shapes, count($shapes) > 4 ? [2, 7] : []);
                 foreach (self::WIDTHS as $width) {
                     $boxes[$name]["{$gallery} at {$width}"] = implode(' ', array_map(
@@ -116,7 +116,7 @@ final class Today
         foreach ([3, 12, 23] as $count) {
             $subjects = self::subjects($count);
             foreach (self::LAYOUTS as $name => $layout) {
-                $candidates = new Candidates(GalleryDesign::default()->with(['layout' => $layout]), $subjects, $count > 12 ? [1, 5] : [], Viewport::wide(1120), Viewport::phone(354));
+                $candidates = new Candidates(designOf($layout), $subjects, $count > 12 ? [1, 5] : [], Viewport::wide(1120), Viewport::phone(354));
                 $told["{$count} in {$name}"] = [
                     ...self::candidate($candidates->of([]), $count),
                     'snags' => array_map(static fn ($snag): array => [$snag->code, $snag->says, ...array_map(static fn (Mend $mend): string => $mend->label.' '.json_encode($mend->part), $snag->mends)], (new LayoutSnags($candidates, $subjects))->of($candidates->of([]))),
@@ -136,7 +136,7 @@ final class Today
         $mends = [];
         foreach (LayoutSnags::rules() as $rule) {
             foreach (self::LAYOUTS as $name => $layout) {
-                $candidates = new Candidates(GalleryDesign::default()->with(['layout' => $layout]), self::subjects(13), [], Viewport::wide(1120), Viewport::phone(354));
+                $candidates = new Candidates(designOf($layout), self::subjects(13), [], Viewport::wide(1120), Viewport::phone(354));
                 $mends["{$rule->code()}, {$name}"] = array_map(static fn (Mend $mend): string => $mend->label.' '.json_encode($mend->part), [...$rule->mends($candidates->of([]), 13)]);
             }
         }
@@ -246,6 +246,6 @@ final class Today
         }, range(1, 10), self::shapes(10, 77));
         $albums = Albums::parse([['id' => 'A1', 'name' => 'Morning'], ['id' => 'A2', 'name' => 'Evening & night']], $view);
 
-        return galleryOf($items, GalleryDesign::default()->with(['layout' => $layout]), $albums, ['A1', 'A1', null, 'A2', 'A2', 'A1', null, 'A2', 'A1', 'A2'], About::titled('Kites')->with(['description' => "Two\nlines", 'shows_title' => true, 'shows_description' => true]), [false, true, false, false, false, false, true, false, false, false]);
+        return galleryOf($items, designOf($layout), $albums, ['A1', 'A1', null, 'A2', 'A2', 'A1', null, 'A2', 'A1', 'A2'], About::titled('Kites')->with(['description' => "Two\nlines", 'shows_title' => true, 'shows_description' => true]), [false, true, false, false, false, false, true, false, false, false]);
     }
 }

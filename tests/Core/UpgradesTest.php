@@ -6,6 +6,7 @@ use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Design\Upgrades\From1To2;
+use ZincPane\Core\Design\Upgrades\From2To3;
 use ZincPane\Core\Design\Upgrades\Upgrades;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\FrozenItem;
@@ -14,7 +15,7 @@ use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arranger;
 
-covers(Upgrades::class, From1To2::class, FrozenGallery::class, FrozenItem::class);
+covers(Upgrades::class, From1To2::class, From2To3::class, FrozenGallery::class, FrozenItem::class);
 
 /** What stood in a database of an earlier schema; kept for ever. */
 function golden(string $file): array
@@ -41,12 +42,32 @@ it('lays a gallery of the first schema out in the very boxes that it had then', 
     expect($compared)->toBeGreaterThan(8000);
 });
 
+it('lays a gallery of the second schema out in the very boxes that it had then', function (): void {
+    foreach (golden('schema-2/designs') as $n => ['design' => $stored, 'ratios' => $ratios, 'boxes' => $boxes]) {
+        expect($stored['schema'])->toBe(2);
+        $arrangement = Arranger::layout(GalleryDesign::fromArray(Upgrades::all()->design($stored)))->arrange(array_map(static fn (float|int $ratio): Ratio => Ratio::of($ratio, 1), $ratios));
+        foreach ($boxes as $width => $places) {
+            $now = array_map(static fn ($box): array => array_map(static fn (float $px): float => round($px, 2), array_values($box->at($width))), iterator_to_array($arrangement->at($width)->boxes));
+            // By way of JSON, as the file was written.
+            expect(json_decode(json_encode($now), true))->toBe($places, "design {$n} at {$width}");
+        }
+    }
+});
+
+it('says in the words of the third schema what an act of the second set', function (int $lines, array $captions): void {
+    expect(Upgrades::all()->change(['kind' => 'design', 'design' => ['layout' => ['caption_lines' => $lines, 'gap' => 4]]], 2)['design'])
+        ->toBe(['layout' => ['gap' => 4], 'finish' => ['captions' => $captions]]);
+})->with([[0, ['place' => 'none']], [3, ['place' => 'below', 'lines' => 3]]]);
+
 it('keeps every setting of a design of the first schema, under whatever name', function (): void {
     $names = ['filling' => 'object_fit', 'at_first' => 'initial_view', 'first_rows' => 'initial_rows'];
     $values = ['crop' => 'cover', 'fit' => 'contain'];
     foreach (golden('schema-1/designs') as ['design' => $stored]) {
         $layout = Upgrades::all()->design($stored)['layout'];
-        foreach (array_diff_key($stored['layout'], ['large' => true]) as $key => $value) {
+        $captions = Upgrades::all()->design($stored)['finish']['captions'];
+        $lines = $stored['layout']['caption_lines'];
+        expect($captions)->toBe(['place' => $lines > 0 && ! in_array($stored['layout']['kind'], ['strip', 'slideshow'], true) ? 'below' : 'none', ...($lines > 0 ? ['lines' => $lines] : [])]);
+        foreach (array_diff_key($stored['layout'], ['large' => true, 'caption_lines' => true]) as $key => $value) {
             expect($layout[$names[$key] ?? $key])->toBe($key === 'filling' ? $values[$value] : $value);
         }
         expect(array_key_exists('large', $layout))->toBeFalse();

@@ -39,10 +39,14 @@ use ZincPane\Core\Settings\Kinds\WholeNumber;
 use ZincPane\Core\Tidying\Recipe;
 use ZincPane\Core\Tidying\Tidied;
 
-/** A design of which the layout is told. */
-function designOf(array $layout): GalleryDesign
+/** A design of which the layout is told, and how many lines of caption stand below each picture; and the finish. */
+function designOf(array $layout, array $finish = []): GalleryDesign
 {
-    return GalleryDesign::default()->with(['layout' => $layout]);
+    $lines = $layout['caption_lines'] ?? 0;
+    unset($layout['caption_lines']);
+    $captions = $lines === 0 ? [] : ['place' => 'below', 'lines' => $lines];
+
+    return GalleryDesign::default()->with(['layout' => $layout, 'finish' => array_replace_recursive(['captions' => $captions], $finish)]);
 }
 
 /**
@@ -53,7 +57,7 @@ function designOf(array $layout): GalleryDesign
 function anyLayout(Randomizer $dice): array
 {
     $layout = [];
-    foreach (GalleryDesign::settings() as $path => $setting) {
+    foreach (array_filter(GalleryDesign::settings(), static fn (string $path): bool => str_starts_with($path, 'layout.'), ARRAY_FILTER_USE_KEY) as $path => $setting) {
         $kind = $setting->kind;
         $value = match (true) {
             $kind instanceof ByItself && $dice->getInt(0, 1) === 0 => null,
@@ -66,6 +70,25 @@ function anyLayout(Randomizer $dice): array
     return $layout;
 }
 
+/**
+ * Any finish that may be saved.
+ *
+ * @return array<string, array<string, mixed>>
+ */
+function anyFinish(Randomizer $dice): array
+{
+    $finish = [];
+    foreach (GalleryDesign::settings() as $path => $setting) {
+        $keys = explode('.', $path);
+        if ($keys[0] === 'finish' && count($keys) === 3 && $keys[1] !== 'own') {
+            $kind = $setting->kind;
+            $finish[$keys[1]][$keys[2]] = $kind instanceof ByItself && $dice->getInt(0, 1) === 0 ? null : anyOf($kind instanceof ByItself ? $kind->kind : $kind, $dice);
+        }
+    }
+
+    return $finish;
+}
+
 function anyOf(object $kind, Randomizer $dice): mixed
 {
     if ($kind instanceof WholeNumber) {
@@ -76,6 +99,15 @@ function anyOf(object $kind, Randomizer $dice): mixed
         };
     }
     $facts = $kind->control()->toArray();
+    if ($facts['control'] === 'flag') {
+        return $dice->getInt(0, 1) === 1;
+    }
+    if ($facts['control'] === 'colour') {
+        return sprintf('#%06x', $dice->getInt(0, 0xFFFFFF));
+    }
+    if ($facts['control'] === 'picture') {
+        return '';
+    }
     $values = [...array_column($facts['options'], 'value'), ...($facts['control'] === 'shape' ? ['5:1', '1:5', '99:98', '7:5'] : [])];
 
     return $values[$dice->getInt(0, count($values) - 1)];

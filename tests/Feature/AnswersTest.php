@@ -51,7 +51,7 @@ beforeEach(function (): void {
     ($this->do)(['kind' => 'albums', 'albums' => ['list' => [['id' => 'A1', 'name' => 'Morning'], ['id' => 'A2', 'name' => 'Evening']], 'view' => 'headings']]);
     ($this->do)(['kind' => 'albums', 'of' => [$this->ids[1] => 'A1', $this->ids[2] => 'A2']]);
     ($this->do)(['kind' => 'hide', 'items' => [$this->ids[5]], 'hidden' => true]);
-    ($this->do)(['kind' => 'design', 'design' => ['layout' => ['columns' => 4, 'caption_lines' => 1, 'last_row' => 'balance']]]);
+    ($this->do)(['kind' => 'design', 'design' => ['layout' => ['columns' => 4, 'last_row' => 'balance'], 'finish' => ['captions' => ['place' => 'below', 'lines' => 1]]]]);
     $this->pages = Page::query()->orderBy('slug')->get()->keyBy('slug');
     $this->pane = $this->postJson('/studio/api/panes', ['page_id' => $this->pages['kites']->id, 'gallery_id' => $this->gallery->id, 'spot' => 1])->assertCreated()->json('id');
 });
@@ -67,7 +67,7 @@ it('answers as it answered before', function (): void {
     $api = fn (string $method, string $path, array $body = []) => $ask($method, "/studio/api/{$path}", $body);
     $version = fn (): int => Gallery::query()->findOrFail($this->gallery->id)->version;
     $picture = Picture::query()->orderBy('id')->firstOrFail();
-    foreach (['session', 'galleries', $this->of, "{$this->of}/pulse", "{$this->of}/candidates", "{$this->of}/layout?layout=".rawurlencode('{"kind":"masonry","columns":3}'), "{$this->of}/order?by=colour&seed=1", "{$this->of}/order?by=mood", 'pages',
+    foreach (['session', 'galleries', $this->of, "{$this->of}/pulse", "{$this->of}/candidates", "{$this->of}/preview?design=".rawurlencode('{"layout":{"kind":"masonry","columns":3}}'), "{$this->of}/order?by=colour&seed=1", "{$this->of}/order?by=mood", 'pages',
         'pictures?limit=3&offset=2', 'pictures?words=kite+5', 'pictures?shape=portrait', 'pictures?colour=c03020', 'pictures?unused=1', 'pictures?undescribed=1', 'pictures?bin=1', 'pictures/look-alikes', "pictures/{$picture->id}", "pictures/{$picture->id}/uses", "{$this->of}/words.csv", 'sources', 'galleries/none'] as $path) {
         $api('GET', $path);
     }

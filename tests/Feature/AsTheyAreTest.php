@@ -137,7 +137,7 @@ it('keeps the ending of a name however long it is', function (): void {
 it('shows a caption where there is one, and not the title in its place; a link goes along', function (): void {
     ($this->take)($this->pictureFile('jpg', 300, 200, 14), 'red-sail.jpg');
     $item = $this->gallery->items()->firstOrFail();
-    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['caption_lines' => 2]]])->assertOk();
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['finish' => ['captions' => ['place' => 'below']]]])->assertOk();
     $this->change($this->gallery, ['kind' => 'words', 'words' => [$item->id => ['link' => 'saltreed.example/sails']]])->assertOk();
     expect($this->getJson("{$this->of}/laid-out")->json('proof.html'))->toContain('<p class="zp-caption"></p>')->toContain('data-title="Red sail"')->toContain('data-link="https://saltreed.example/sails"');
 });

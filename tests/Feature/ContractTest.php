@@ -75,7 +75,7 @@ it('answers every address of one who is signed in as agreed', function (): void 
     $this->getJson('/studio/api/galleries')->assertOk()->assertJsonCount(1);
     $this->getJson("/studio/api/galleries/{$id}/pulse")->assertOk();
     $this->getJson("/studio/api/galleries/{$id}/candidates?weights[crop]=0")->assertOk()->assertJsonPath('weights.crop', 0);
-    $this->getJson("/studio/api/galleries/{$id}/layout?layout=".urlencode('{"kind":"mosaic"}'))->assertOk();
+    $this->getJson("/studio/api/galleries/{$id}/preview?design=".urlencode('{"layout":{"kind":"mosaic"}}'))->assertOk();
     $this->getJson("/studio/api/galleries/{$id}/order?by=reverse")->assertOk();
     $this->postJson("/studio/api/galleries/{$id}/order", ['version' => $version(), 'by' => 'reverse'])->assertOk();
     $this->postJson("/studio/api/galleries/{$id}/texts", ['title' => 'Tea', 'text' => 'At three.'])->assertCreated();

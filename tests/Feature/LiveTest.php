@@ -241,8 +241,8 @@ it('lets of a proof run what visitors run, and nothing else', function (): void 
     preg_match_all('~<script[^>]*>(.*?)</script>~s', $answer->getContent(), $scripts);
     $policy = (string) $answer->headers->get('Content-Security-Policy');
     $allowed = array_values(array_filter($scripts[1], static fn (string $script): bool => str_contains($policy, "'sha256-".base64_encode(hash('sha256', $script, true))."'")));
-    expect($allowed)->toBe(['/* visitors <\\/script> */'])->and(count($scripts[1]))->toBe(2)
-        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
+    expect($allowed)->toBe(['/* zinc-pane <\\/script> */', '/* zinc-pane-arrival <\\/script> */'])->and(count($scripts[1]))->toBe(3)
+        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+' 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
         ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
     $preview = $this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->assertOk();
     expect($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'");
@@ -250,7 +250,7 @@ it('lets of a proof run what visitors run, and nothing else', function (): void 
 
 it('shows a gallery that stands nowhere on a page made up for it, alive as well', function (): void {
     $proof = $this->get("/studio/proof/{$this->gallery->id}")->assertOk()->getContent();
-    expect($proof)->toContain('<h1>Kites</h1>')->toContain('/* visitors <\\/script> */')->toContain('<nav>');
+    expect($proof)->toContain('<h1>Kites</h1>')->toContain('/* zinc-pane <\\/script> */')->toContain('<nav>');
 });
 
 it('finds nothing outside the live folder', function (string $path): void {

@@ -12,7 +12,7 @@ import NumberControl from '../../resources/studio/shared/NumberControl.vue';
 import SegmentChoice from '../../resources/studio/shared/SegmentChoice.vue';
 import { isWriting } from '../../resources/studio/shared/is-writing';
 import { takeBack } from '../../resources/studio/shared/use-echo';
-import WidthRuler from '../../resources/studio/layout/WidthRuler.vue';
+import WidthRuler from '../../resources/studio/proofs/WidthRuler.vue';
 import type { ShapeSetting } from '../../resources/studio/api/types';
 import { meet, tabStops } from './support';
 

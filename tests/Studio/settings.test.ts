@@ -1,42 +1,106 @@
 import { screen, within } from '@testing-library/vue';
 import { describe, expect, inject, it } from 'vitest';
 import { nextTick } from 'vue';
-import type { GalleryDesign, NumberSetting, Setting } from '../../resources/studio/api/types';
+import type { ChoiceSetting, GalleryDesign, NumberSetting, Setting, ShapeSetting } from '../../resources/studio/api/types';
 import SettingRow from '../../resources/studio/settings/SettingRow.vue';
 import { groupsOf, partOf, valueAt, type SettingValue } from '../../resources/studio/settings/settings';
 import { meet } from './support';
 
 const settings = (): Setting[] => inject('vocabulary').settings;
+const shown = (): Setting[] => settings().filter((setting) => !('shown' in setting && !setting.shown));
 const numbers = (): NumberSetting[] => settings().filter((setting): setting is NumberSetting => setting.control === 'number');
-const valueFor = (setting: Setting): SettingValue => (setting.control === 'number' ? setting.least + 1 : (setting.options[0]?.value ?? null));
+const choices = (): (ChoiceSetting | ShapeSetting)[] =>
+    settings().filter((setting): setting is ChoiceSetting | ShapeSetting => setting.control === 'choice' || setting.control === 'shape');
+
+/** A value that a setting may have. */
+function valueFor(setting: Setting): SettingValue {
+    switch (setting.control) {
+        case 'number':
+            return setting.least + 1;
+        case 'choice':
+        case 'shape':
+            return setting.options[0]?.value ?? null;
+        case 'flag':
+            return false;
+        case 'colour':
+            return setting.first;
+        default:
+            return '';
+    }
+}
+
+/** What a person takes hold of to set it. */
+function controlOf(setting: Setting): HTMLElement {
+    switch (setting.control) {
+        case 'number':
+            return screen.getByRole('slider', { name: setting.label });
+        case 'choice':
+        case 'shape':
+            return screen.getByRole('radiogroup', { name: setting.label });
+        case 'flag':
+            return screen.getByRole('checkbox', { name: setting.label });
+        case 'colour':
+            return screen.getByRole('button', { name: `${setting.label}, any colour` });
+        case 'picture':
+            return screen.getByRole('button', { name: 'Choose…' });
+        default:
+            return screen.getByRole('textbox', { name: setting.label });
+    }
+}
 
 describe('every setting that PHP declares', () => {
     it('has a control that a person finds by its label', () => {
-        expect(settings().length).toBeGreaterThan(10);
-        for (const setting of settings()) {
+        expect(shown().length).toBeGreaterThan(60);
+        for (const setting of shown()) {
             const { leave } = meet(SettingRow, { setting, value: valueFor(setting) });
-            if (setting.control === 'number') {
-                expect(screen.getByRole('slider', { name: setting.label }), setting.path).toHaveProperty('tabIndex', 0);
-                expect(screen.getByRole('spinbutton', { name: `${setting.label}, as a number` })).toBeTruthy();
-            } else {
-                const options = within(screen.getByRole('radiogroup', { name: setting.label })).getAllByRole<HTMLInputElement>('radio');
-                expect(options.map(({ value }) => value).slice(0, setting.options.length), setting.path).toEqual(setting.options.map(({ value }) => value));
-                expect(options.filter(({ checked }) => checked).map(({ value }) => value)).toEqual([setting.options[0]?.value]);
-            }
+            expect(controlOf(setting), setting.path).toBeTruthy();
+            if (setting.control === 'number') expect(screen.getByRole('spinbutton', { name: `${setting.label}, as a number` })).toBeTruthy();
+            leave();
+        }
+    });
+
+    it('has all its choices, one of them chosen', () => {
+        for (const setting of choices()) {
+            const { leave } = meet(SettingRow, { setting, value: valueFor(setting) });
+            const options = within(screen.getByRole('radiogroup', { name: setting.label })).getAllByRole<HTMLInputElement>('radio');
+            expect(options.map(({ value }) => value).slice(0, setting.options.length), setting.path).toEqual(setting.options.map(({ value }) => value));
+            expect(options.filter(({ checked }) => checked).map(({ value }) => value)).toEqual([setting.options[0]?.value]);
             leave();
         }
     });
 
     it('is set by keyboard, to a value within its range, told once', async () => {
-        for (const setting of settings()) {
+        for (const setting of [...numbers(), ...choices()]) {
             const { user, told, leave } = meet(SettingRow, { setting, value: valueFor(setting) });
-            const control =
-                setting.control === 'number' ? screen.getByRole('slider', { name: setting.label }) : screen.getAllByRole('radio', { checked: true })[0];
+            const control = setting.control === 'number' ? controlOf(setting) : screen.getAllByRole('radio', { checked: true })[0];
             control?.focus();
             await user.keyboard('{ArrowRight}');
             await nextTick();
             const wanted = setting.control === 'number' ? setting.least + 2 : setting.options[1]?.value;
             expect(told('change'), setting.path).toEqual([[wanted]]);
+            leave();
+        }
+    });
+
+    it('is ticked, written, or taken from the colours of the page, by keyboard', async () => {
+        for (const setting of shown()) {
+            const colours = [{ name: 'sea', colour: '#14636f' }];
+            const { user, told, leave } = meet(SettingRow, { setting, value: valueFor(setting), colours });
+            let wanted: SettingValue | undefined;
+            if (setting.control === 'flag') {
+                controlOf(setting).focus();
+                await user.keyboard(' ');
+                wanted = true;
+            } else if (setting.control === 'text' || setting.control === 'css') {
+                await user.type(controlOf(setting), 'kites');
+                expect(told('change')).toEqual([]);
+                await user.tab();
+                wanted = 'kites';
+            } else if (setting.control === 'colour') {
+                await user.click(screen.getByRole('radio', { name: 'sea' }));
+                wanted = '#14636f';
+            }
+            if (wanted !== undefined) expect(told('change'), setting.path).toEqual([[wanted]]);
             leave();
         }
     });
@@ -49,11 +113,11 @@ describe('every setting that PHP declares', () => {
             await user.type(field, `${setting.most + 1000}{Tab}`);
             expect(told('change').at(-1), setting.path).toEqual([setting.most]);
             await user.clear(field);
-            await user.type(field, '-5{Tab}');
+            await user.type(field, '-500{Tab}');
             expect(told('change').at(-1), setting.path).toEqual([setting.least]);
             leave();
         }
-    });
+    }, 30_000);
 
     it('is left to itself, and taken in hand again, where it may be', async () => {
         const those = settings().filter(({ can_be_left }) => can_be_left);
@@ -62,9 +126,13 @@ describe('every setting that PHP declares', () => {
             const first = meet(SettingRow, { setting, value: null });
             expect(screen.queryByRole('slider')).toBeNull();
             await first.user.click(screen.getByRole('button', { name: `Set ${setting.label.toLowerCase()}` }));
-            const [[begun]] = first.told<[number]>('change') as [[number]];
-            expect(begun).toBeGreaterThanOrEqual((setting as NumberSetting).least);
-            expect(begun).toBeLessThanOrEqual((setting as NumberSetting).most);
+            const [[begun]] = first.told<[SettingValue]>('change') as [[SettingValue]];
+            if (setting.control === 'number') {
+                expect(begun).toBeGreaterThanOrEqual(setting.least);
+                expect(begun).toBeLessThanOrEqual(setting.most);
+            } else {
+                expect(begun, setting.path).toBe(valueFor(setting));
+            }
             await first.redraw({ setting, value: begun });
             await first.user.click(screen.getByRole('button', { name: 'Leave it to itself' }));
             expect(first.told('change').at(-1)).toEqual([null]);
@@ -91,11 +159,13 @@ describe('every setting that PHP declares', () => {
         expect(valueAt({ layout: { phone: null } } as unknown as GalleryDesign, 'layout.phone.columns')).toBeNull();
     });
 
-    it('stands once under its heading, in the order PHP tells', () => {
-        const all = groupsOf(settings().map(({ path }) => path));
-        expect(all.flatMap((group) => group.settings)).toEqual(settings());
-        expect(new Set(all.map(({ under }) => under)).size).toBe(all.length);
-        expect(groupsOf([])).toEqual([]);
-        expect(groupsOf(['layout.gap']).map(({ under, settings: own }) => [under, own.length])).toEqual([['Tiles', 1]]);
+    it('stands once under its heading, in the order PHP tells, with its own part of the design', () => {
+        const all = settings().map(({ path }) => path);
+        const [layout, finish] = [groupsOf(all, 'layout'), groupsOf(all, 'finish')];
+        expect([...layout, ...finish].flatMap((group) => group.settings)).toEqual(shown());
+        for (const groups of [layout, finish]) expect(new Set(groups.map(({ under }) => under)).size).toBe(groups.length);
+        expect(groupsOf([], 'layout')).toEqual([]);
+        expect(groupsOf(['layout.gap'], 'layout').map(({ under, settings: own }) => [under, own.length])).toEqual([['Tiles', 1]]);
+        expect(groupsOf(['layout.gap'], 'finish')).toEqual([]);
     });
 });

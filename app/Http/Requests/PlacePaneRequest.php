@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Gallery;
 use App\Models\Page;
 use Illuminate\Validation\Validator;
 
@@ -20,6 +21,16 @@ final class PlacePaneRequest extends StudioRequest
             'gallery_id' => ['required', 'string', 'exists:galleries,id'],
             'spot' => ['required', 'integer', 'min:0'],
         ];
+    }
+
+    public function gallery(): Gallery
+    {
+        return Gallery::query()->findOrFail($this->string('gallery_id')->toString());
+    }
+
+    public function page(): Page
+    {
+        return Page::query()->with('site')->findOrFail($this->string('page_id')->toString());
     }
 
     /**

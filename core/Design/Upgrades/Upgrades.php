@@ -21,7 +21,7 @@ final readonly class Upgrades
 
     public static function all(): self
     {
-        return new self([1 => new From1To2]);
+        return new self([1 => new From1To2, 2 => new From2To3]);
     }
 
     /**

@@ -37,7 +37,7 @@ export function csrfToken(): string {
 }
 
 async function send<T>(method: string, path: string, body?: unknown): Promise<T> {
-    const isForm = body instanceof FormData;
+    const isRaw = body instanceof FormData || body instanceof Blob;
     let response: Response;
     try {
         response = await fetch(`/studio/api/${path}`, {
@@ -45,9 +45,9 @@ async function send<T>(method: string, path: string, body?: unknown): Promise<T>
             headers: {
                 Accept: 'application/json',
                 'X-XSRF-TOKEN': csrfToken(),
-                ...(body === undefined || isForm ? {} : { 'Content-Type': 'application/json' }),
+                ...(body === undefined || isRaw ? {} : { 'Content-Type': 'application/json' }),
             },
-            ...(body === undefined ? {} : { body: isForm ? body : JSON.stringify(body) }),
+            ...(body === undefined ? {} : { body: isRaw ? body : JSON.stringify(body) }),
         });
     } catch {
         throw Problem.of(0, null);
@@ -70,6 +70,8 @@ export function withQuery(path: string, values: Record<string, string | number |
 export const api = {
     get: <T>(path: string) => send<T>('GET', path),
     post: <T>(path: string, body: unknown) => send<T>('POST', path, body),
+    /** A file as it is. */
+    send: <T>(path: string, file: Blob) => send<T>('POST', path, file),
     patch: <T>(path: string, body: unknown) => send<T>('PATCH', path, body),
     delete: (path: string) => send<null>('DELETE', path),
 };

@@ -76,10 +76,83 @@ export type SettingPath =
     | 'layout.last_row'
     | 'layout.initial_view'
     | 'layout.initial_rows'
-    | 'layout.caption_lines'
     | 'layout.phone.columns'
     | 'layout.phone.row_height'
-    | 'layout.phone.height';
+    | 'layout.phone.height'
+    | 'finish.captions.place'
+    | 'finish.captions.title'
+    | 'finish.captions.caption'
+    | 'finish.captions.description'
+    | 'finish.captions.credit'
+    | 'finish.captions.lines'
+    | 'finish.captions.align'
+    | 'finish.captions.at'
+    | 'finish.captions.colour'
+    | 'finish.captions.ground'
+    | 'finish.captions.opacity'
+    | 'finish.captions.fades'
+    | 'finish.captions.hidden_below'
+    | 'finish.edges.line'
+    | 'finish.edges.width'
+    | 'finish.edges.colour'
+    | 'finish.edges.opacity'
+    | 'finish.edges.corners'
+    | 'finish.edges.mount'
+    | 'finish.edges.tile'
+    | 'finish.edges.shadow_opacity'
+    | 'finish.edges.shadow_colour'
+    | 'finish.edges.shadow_x'
+    | 'finish.edges.shadow_y'
+    | 'finish.edges.shadow_blur'
+    | 'finish.edges.shadow_spread'
+    | 'finish.ground.colour'
+    | 'finish.ground.opacity'
+    | 'finish.ground.picture'
+    | 'finish.ground.fit'
+    | 'finish.ground.picture_opacity'
+    | 'finish.ground.padding'
+    | 'finish.ground.margin'
+    | 'finish.ground.line'
+    | 'finish.ground.width'
+    | 'finish.ground.line_colour'
+    | 'finish.ground.corners'
+    | 'finish.pointed.rest_opacity'
+    | 'finish.pointed.opacity'
+    | 'finish.pointed.rest_grey'
+    | 'finish.pointed.grey'
+    | 'finish.pointed.rest_brightness'
+    | 'finish.pointed.brightness'
+    | 'finish.pointed.rest_blur'
+    | 'finish.pointed.blur'
+    | 'finish.pointed.scale'
+    | 'finish.pointed.lift'
+    | 'finish.pointed.tint_opacity'
+    | 'finish.pointed.tint'
+    | 'finish.pointed.sign'
+    | 'finish.pointed.way'
+    | 'finish.pointed.duration'
+    | 'finish.pointed.easing'
+    | 'finish.pointed.delay'
+    | 'finish.arrival.way'
+    | 'finish.arrival.distance'
+    | 'finish.arrival.duration'
+    | 'finish.arrival.step'
+    | 'finish.arrival.times'
+    | 'finish.drift.lanes'
+    | 'finish.drift.way'
+    | 'finish.drift.alternates'
+    | 'finish.drift.strength'
+    | 'finish.drift.slant'
+    | 'finish.drift.rim'
+    | 'finish.drift.height'
+    | 'finish.drift.phone_height'
+    | 'finish.lettering.font'
+    | 'finish.lettering.size'
+    | 'finish.lettering.weight'
+    | 'finish.own.id'
+    | 'finish.own.classes'
+    | 'finish.own.css'
+    | 'finish.named';
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
 export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
@@ -87,7 +160,7 @@ export type GalleryList = GalleryCard[];
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
 export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
-export type Setting = NumberSetting | ChoiceSetting | ShapeSetting;
+export type Setting = NumberSetting | ChoiceSetting | ShapeSetting | FlagSetting | ColourSetting | TextSetting | CssSetting | PictureSetting;
 export type SitePages = SitePage[];
 export type SourceList = SourceInfo[];
 
@@ -141,7 +214,6 @@ export interface LayoutPart {
     last_row?: 'start' | 'centre' | 'fill' | 'balance';
     initial_view?: 'all' | 'rows' | 'pages';
     initial_rows?: number;
-    caption_lines?: number;
     phone?: {
         columns?: number | null;
         row_height?: number | null;
@@ -234,6 +306,25 @@ export interface Batch {
 export interface BatchBegun {
     batch: Batch;
 }
+export interface CaptionSight {
+    number: number;
+    title: string;
+    src: string | null;
+    shape: number;
+    /**
+     * Left, top, width, height; shares of the picture.
+     *
+     * @minItems 4
+     * @maxItems 4
+     */
+    area: [number, number, number, number];
+    ratio: number;
+    /**
+     * px of the gallery where it is so.
+     */
+    at: number;
+    is_hard: boolean;
+}
 /** What changes; the rest stays. */
 export interface DesignPart {
     layout?: {
@@ -250,11 +341,102 @@ export interface DesignPart {
         last_row?: 'start' | 'centre' | 'fill' | 'balance';
         initial_view?: 'all' | 'rows' | 'pages';
         initial_rows?: number;
-        caption_lines?: number;
         phone?: {
             columns?: number | null;
             row_height?: number | null;
             height?: number | null;
+        };
+    };
+    finish?: {
+        named?: string;
+        captions?: {
+            place?: 'none' | 'below' | 'over' | 'pointed';
+            title?: boolean;
+            caption?: boolean;
+            description?: boolean;
+            credit?: boolean;
+            lines?: number;
+            align?: 'start' | 'center' | 'end';
+            at?: 'top' | 'middle' | 'bottom';
+            colour?: string | null;
+            ground?: string;
+            opacity?: number;
+            fades?: boolean;
+            hidden_below?: number;
+        };
+        edges?: {
+            line?: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';
+            width?: number;
+            colour?: string;
+            opacity?: number;
+            corners?: number;
+            mount?: number;
+            tile?: string | null;
+            shadow_opacity?: number;
+            shadow_colour?: string;
+            shadow_x?: number;
+            shadow_y?: number;
+            shadow_blur?: number;
+            shadow_spread?: number;
+        };
+        ground?: {
+            colour?: string | null;
+            opacity?: number;
+            picture?: string;
+            fit?: 'cover' | 'tiled';
+            picture_opacity?: number;
+            padding?: number;
+            margin?: number;
+            line?: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';
+            width?: number;
+            line_colour?: string;
+            corners?: number;
+        };
+        pointed?: {
+            rest_opacity?: number;
+            opacity?: number;
+            rest_grey?: number;
+            grey?: number;
+            rest_brightness?: number;
+            brightness?: number;
+            rest_blur?: number;
+            blur?: number;
+            scale?: number;
+            lift?: number;
+            tint_opacity?: number;
+            tint?: string;
+            sign?: 'none' | 'plus' | 'corners' | 'lens';
+            way?: 'fade' | 'rise' | 'side';
+            duration?: number;
+            easing?: 'ease' | 'ease-out' | 'ease-in-out' | 'linear';
+            delay?: number;
+        };
+        arrival?: {
+            way?: 'none' | 'fade' | 'rise' | 'grow' | 'side' | 'unblur';
+            distance?: number;
+            duration?: number;
+            step?: number;
+            times?: 'once' | 'each';
+        };
+        drift?: {
+            lanes?: 'none' | 'down' | 'across' | 'single';
+            way?: 'with' | 'against';
+            alternates?: boolean;
+            strength?: number;
+            slant?: number;
+            rim?: number;
+            height?: number;
+            phone_height?: number;
+        };
+        lettering?: {
+            font?: 'page' | 'archivo' | 'source-serif';
+            size?: number;
+            weight?: number;
+        };
+        own?: {
+            id?: string;
+            classes?: string;
+            css?: string;
         };
     };
 }
@@ -310,6 +492,28 @@ export interface ClashValue {
     mine: string;
     theirs: string;
 }
+export interface ColourSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'colour';
+    first: string;
+}
+export interface CssSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'css';
+    longest: number;
+}
 export interface Deleted {
     deleted: number;
 }
@@ -328,6 +532,52 @@ export interface FillSettings {
     find: string;
     only_empty: boolean;
     from: number;
+}
+export interface FinishCard {
+    key: string;
+    name: string;
+    says: string;
+    source: 'shipped' | 'kept' | 'gallery';
+    part: DesignPart;
+    chosen: boolean;
+    /**
+     * Whether nothing of it was changed since it was taken.
+     */
+    follows: boolean;
+    html: string;
+    css: string;
+}
+export interface FinishKept {
+    key: string;
+    name: string;
+    followers?: {
+        id: string;
+        title: string;
+    }[];
+}
+export interface Finishes {
+    cards: FinishCard[];
+    page: PageColours;
+}
+export interface PageColours {
+    text: string;
+    ground: string;
+    font: string;
+    colours: {
+        name: string;
+        colour: string;
+    }[];
+    part: DesignPart;
+}
+export interface FlagSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'flag';
 }
 export interface Flaw {
     code: FlawCode;
@@ -359,6 +609,7 @@ export interface Gallery {
         [k: string]: string;
     };
     layout_label: string;
+    finish_label: string;
     albums: Albums;
     undo: {
         entry: number;
@@ -389,7 +640,7 @@ export interface Gallery {
     items: Item[];
 }
 export interface GalleryDesign {
-    schema: 2;
+    schema: 3;
     layout: {
         kind: 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
         column_rule: 'count' | 'fit';
@@ -404,11 +655,102 @@ export interface GalleryDesign {
         last_row: 'start' | 'centre' | 'fill' | 'balance';
         initial_view: 'all' | 'rows' | 'pages';
         initial_rows: number;
-        caption_lines: number;
         phone: {
             columns: number | null;
             row_height: number | null;
             height: number | null;
+        };
+    };
+    finish: {
+        named: string;
+        captions: {
+            place: 'none' | 'below' | 'over' | 'pointed';
+            title: boolean;
+            caption: boolean;
+            description: boolean;
+            credit: boolean;
+            lines: number;
+            align: 'start' | 'center' | 'end';
+            at: 'top' | 'middle' | 'bottom';
+            colour: string | null;
+            ground: string;
+            opacity: number;
+            fades: boolean;
+            hidden_below: number;
+        };
+        edges: {
+            line: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';
+            width: number;
+            colour: string;
+            opacity: number;
+            corners: number;
+            mount: number;
+            tile: string | null;
+            shadow_opacity: number;
+            shadow_colour: string;
+            shadow_x: number;
+            shadow_y: number;
+            shadow_blur: number;
+            shadow_spread: number;
+        };
+        ground: {
+            colour: string | null;
+            opacity: number;
+            picture: string;
+            fit: 'cover' | 'tiled';
+            picture_opacity: number;
+            padding: number;
+            margin: number;
+            line: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';
+            width: number;
+            line_colour: string;
+            corners: number;
+        };
+        pointed: {
+            rest_opacity: number;
+            opacity: number;
+            rest_grey: number;
+            grey: number;
+            rest_brightness: number;
+            brightness: number;
+            rest_blur: number;
+            blur: number;
+            scale: number;
+            lift: number;
+            tint_opacity: number;
+            tint: string;
+            sign: 'none' | 'plus' | 'corners' | 'lens';
+            way: 'fade' | 'rise' | 'side';
+            duration: number;
+            easing: 'ease' | 'ease-out' | 'ease-in-out' | 'linear';
+            delay: number;
+        };
+        arrival: {
+            way: 'none' | 'fade' | 'rise' | 'grow' | 'side' | 'unblur';
+            distance: number;
+            duration: number;
+            step: number;
+            times: 'once' | 'each';
+        };
+        drift: {
+            lanes: 'none' | 'down' | 'across' | 'single';
+            way: 'with' | 'against';
+            alternates: boolean;
+            strength: number;
+            slant: number;
+            rim: number;
+            height: number;
+            phone_height: number;
+        };
+        lettering: {
+            font: 'page' | 'archivo' | 'source-serif';
+            size: number;
+            weight: number;
+        };
+        own: {
+            id: string;
+            classes: string;
+            css: string;
         };
     };
 }
@@ -486,6 +828,7 @@ export interface GalleryChanged {
         [k: string]: string;
     };
     layout_label: string;
+    finish_label: string;
     albums: Albums;
     undo: {
         entry: number;
@@ -529,11 +872,23 @@ export interface LaidOut {
         wide: Measures;
         phone: Measures;
     };
+    legibility: Legibility;
     /**
      * Widths of the window at which the layout changes.
      */
     bands: number[];
     proof: Proof;
+}
+export interface Legibility {
+    needed: number;
+    judged: number;
+    hard: number;
+    says: string;
+    mends: {
+        label: string;
+        part: DesignPart;
+    }[];
+    captions: CaptionSight[];
 }
 export interface Proof {
     key: string;
@@ -566,6 +921,7 @@ export interface LaidOutNow {
         wide: Measures;
         phone: Measures;
     };
+    legibility: Legibility;
     /**
      * Widths of the window at which the layout changes.
      */
@@ -666,6 +1022,16 @@ export interface Recipe {
     brightness: number;
     contrast: number;
 }
+export interface PictureSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'picture';
+}
 /** Problem details as of RFC 9457. */
 export interface Problem {
     type: string;
@@ -706,6 +1072,19 @@ export interface ShapeSetting {
     first: string;
     extreme: number;
     longest: number;
+}
+export interface TextSetting {
+    path: SettingPath;
+    label: string;
+    under: string;
+    /**
+     * Whether null leaves it to what the core finds good.
+     */
+    can_be_left: boolean;
+    control: 'text';
+    longest: number;
+    allowed: string;
+    shown: boolean;
 }
 export interface SitePage {
     id: string;
@@ -831,6 +1210,11 @@ export interface Vocabulary {
         steepest: number;
         light: number;
     };
+    class_names: {
+        name: string;
+        says: string;
+    }[];
+    css_example: string;
     files: string[];
     pictures: string;
     longest: {
@@ -840,6 +1224,7 @@ export interface Vocabulary {
         keywords: number;
         text: number;
         menu_label: number;
+        finish_name: number;
     };
 }
 export interface WordInfo {

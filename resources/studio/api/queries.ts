@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
-import type { Alternatives, AlternativesView, LayoutPart, LaidOutNow, Proof, Quality } from './types';
+import type { Alternatives, AlternativesView, DesignPart, Finishes, LaidOutNow, Proof, Quality } from './types';
 import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
@@ -78,9 +78,23 @@ export const alternativesQuery = (id: string, version: number, view: Alternative
         ...AS_IT_COMES,
     });
 
-export const layoutProofQuery = (id: string, version: number, layout: LayoutPart) =>
+/** The proof of a gallery with a part of its design replaced, which nobody adopted yet. */
+export const previewQuery = (id: string, version: number, design: DesignPart) =>
     queryOptions({
-        queryKey: ['layout-proof', id, version, layout],
-        queryFn: () => api.get<Proof>(withQuery(`galleries/${id}/layout`, { layout: JSON.stringify(layout) })),
+        queryKey: ['preview', id, version, design],
+        queryFn: () => api.get<Proof>(withQuery(`galleries/${id}/preview`, { design: JSON.stringify(design) })),
         staleTime: 60_000,
+    });
+
+/** Whole finishes, effects, or drifts: drawn on a gallery's own pictures. */
+export type FinishView = 'finishes' | 'effects' | 'drifts';
+
+export const finishesQuery = (id: string, version: number, view: FinishView) =>
+    queryOptions({
+        queryKey: ['finishes', id, view, version],
+        queryFn: () => api.get<Finishes>(withQuery(`galleries/${id}/finishes`, { view })),
+        staleTime: 60_000,
+        // Of the same view: what was drawn before stands until what is new is there.
+        placeholderData: (last, query) => (query?.queryKey[2] === view ? last : undefined),
+        ...AS_IT_COMES,
     });

@@ -29,6 +29,7 @@ const stages = computed(() => {
         { name: 'pictures', label: 'Pictures', state: items.length === 0 ? 'none yet' : `${items.length}${hidden > 0 ? `, ${hidden} hidden` : ''}` },
         { name: 'words', label: 'Words', state: pictures.length === 0 ? 'nothing to describe' : `${described} of ${pictures.length} described` },
         { name: 'layout', label: 'Layout', state: props.gallery.layout_label },
+        { name: 'finish', label: 'Finish', state: props.gallery.finish_label },
         { name: 'pages', label: 'Pages', state: pages === 0 ? 'on no page yet' : pages === 1 ? 'on 1 page' : `on ${pages} pages` },
     ];
 });

@@ -34,9 +34,10 @@ export const SHORTCUTS: { under: string; keys: [keys: string, does: string][] }[
         ],
     },
     {
-        under: 'Layout and tidying',
+        under: 'Layout, finish and tidying',
         keys: [
-            ['Arrows', 'move a slider or a handle; with Shift in larger steps'],
+            ['Arrows', 'move a slider or a handle; with Shift in larger steps; go through candidates and finishes'],
+            ['Enter', 'take the candidate or the finish that is looked at'],
             ['B', 'hold for the picture as it was before it was tidied'],
             ['Esc', 'close what is open'],
         ],

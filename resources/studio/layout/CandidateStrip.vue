@@ -1,7 +1,13 @@
 <template>
-    <section class="strip" aria-label="Candidates">
-        <header>
-            <SegmentChoice v-model="shows" label="Shown below the proofs" :options="VIEWS" class="views" />
+    <ProofStrip
+        v-model="shows"
+        label="Candidates"
+        :list-label="shows === 'suggestions' ? 'Suggestions' : 'Candidates'"
+        :views="VIEWS"
+        width="270px"
+        @leave="emit('look', null)"
+    >
+        <template #note>
             <p v-if="shows === 'candidates'">
                 the same {{ count === 1 ? 'picture' : `${count} pictures` }}, measured; point at one to see it above, choose it to adopt it
             </p>
@@ -21,45 +27,32 @@
                 </span>
             </p>
             <p v-else>what is cut off is dim, the focal point is ringed</p>
-        </header>
-        <CropList v-if="shows === 'crops'" :crops="alternatives?.crops ?? []" />
-        <div
-            v-else
-            ref="list"
-            class="list"
-            role="listbox"
-            :aria-label="shows === 'suggestions' ? 'Suggestions' : 'Candidates'"
-            @keydown="browse"
-            @pointerleave="emit('look', null)"
+        </template>
+        <template v-if="shows === 'crops'" #instead>
+            <CropList :crops="alternatives?.crops ?? []" />
+        </template>
+        <ProofOption
+            v-for="(candidate, index) in shown"
+            :key="candidate.name"
+            :tabindex="index === standing ? 0 : -1"
+            :chosen="candidate.name === chosen"
+            :class="{ wordy: candidate.reasons }"
+            @adopt="emit('adopt', candidate.layout)"
+            @look="look(index, candidate.layout)"
+            @leave="emit('look', null)"
         >
-            <div
-                v-for="(candidate, index) in shown"
-                :key="candidate.name"
-                class="candidate"
-                role="option"
-                :tabindex="index === standing ? 0 : -1"
-                :aria-selected="candidate.name === chosen"
-                :class="{ on: candidate.name === chosen, wordy: candidate.reasons }"
-                @click="emit('adopt', candidate.layout)"
-                @keydown.enter.prevent="emit('adopt', candidate.layout)"
-                @keydown.space.prevent="emit('adopt', candidate.layout)"
-                @pointerenter="emit('look', candidate.layout)"
-                @focus="look(index, candidate.layout)"
-                @blur="emit('look', null)"
-            >
-                <GalleryMiniature :miniature="candidate.miniature" />
-                <b>{{ candidate.name }}</b>
-                <span v-if="candidate.reasons" class="reasons">{{ candidate.reasons }}</span>
-                <span class="figures">
-                    <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
-                    <em :class="{ bad: candidate.wide.much_cropped }">{{ percent(candidate.wide.crop) }} crop</em> ·
-                    <em :class="{ bad: candidate.phone.too_small }">phone {{ candidate.phone.smallest }} px</em> ·
-                    {{ kilobytes(candidate.wide.first_bytes) }}
-                </span>
-            </div>
-            <p v-if="!alternatives" class="wait">Laying {{ count === 1 ? 'one picture' : `${count} pictures` }} out …</p>
-        </div>
-    </section>
+            <GalleryMiniature :miniature="candidate.miniature" />
+            <b>{{ candidate.name }}</b>
+            <span v-if="candidate.reasons" class="reasons">{{ candidate.reasons }}</span>
+            <span class="figures">
+                <em :class="{ bad: candidate.wide.complete < candidate.wide.rows }">{{ rowsOf(candidate) }}</em> ·
+                <em :class="{ bad: candidate.wide.much_cropped }">{{ percent(candidate.wide.crop) }} crop</em> ·
+                <em :class="{ bad: candidate.phone.too_small }">phone {{ candidate.phone.smallest }} px</em> ·
+                {{ kilobytes(candidate.wide.first_bytes) }}
+            </span>
+        </ProofOption>
+        <p v-if="!alternatives" class="wait">Laying {{ count === 1 ? 'one picture' : `${count} pictures` }} out …</p>
+    </ProofStrip>
 </template>
 
 <script setup lang="ts">
@@ -70,8 +63,8 @@ import { alternativesQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
 import type { AlternativesView, Candidate, LayoutPart, Quality } from '../api/types';
 import GalleryMiniature from '../galleries/GalleryMiniature.vue';
-import { useRovingKeys } from '../shared/use-roving-keys';
-import SegmentChoice from '../shared/SegmentChoice.vue';
+import ProofOption from '../proofs/ProofOption.vue';
+import ProofStrip from '../proofs/ProofStrip.vue';
 import CropList from './CropList.vue';
 import { kilobytes, percent } from './figures';
 
@@ -90,10 +83,8 @@ const settled = refDebounced(
 );
 const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, settled.value, shows.value, stood.value)));
 const shown = computed(() => (shows.value === 'suggestions' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
-const list = ref<HTMLElement>();
 const standing = ref(0);
 const { qualities, heaviest, layouts } = useVocabulary();
-const { walk } = useRovingKeys({ home: list, things: '[role="option"]' });
 
 const VIEWS = [
     { value: 'candidates', label: 'Candidates' },
@@ -114,42 +105,10 @@ function look(index: number, layout: LayoutPart): void {
     emit('look', layout);
 }
 
-/** Arrow keys go from one to the next. */
-function browse(event: KeyboardEvent): void {
-    if (walk(event) !== null) document.activeElement?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
-}
-
 defineExpose({ alternatives, showCrops: () => (shows.value = 'crops') });
 </script>
 
 <style scoped>
-.strip {
-    display: grid;
-    grid-template-rows: auto minmax(0, 1fr);
-    gap: 8px;
-    min-width: 0;
-    padding: 8px 18px 10px;
-    border-top: 2px solid var(--z4);
-    background: var(--z1);
-}
-
-header {
-    display: flex;
-    gap: 14px;
-    align-items: center;
-    min-width: 0;
-}
-
-.views :deep(.label) {
-    position: absolute;
-    clip-path: inset(50%);
-}
-
-.views {
-    width: 270px;
-    flex: none;
-}
-
 p {
     margin: 0;
     font-size: 12px;
@@ -171,29 +130,6 @@ p {
 .weight .el-slider {
     height: 22px;
     padding-inline: 8px;
-}
-
-.list {
-    display: flex;
-    gap: 10px;
-    padding: 2px;
-    overflow-x: auto;
-    scrollbar-width: thin;
-}
-
-.candidate {
-    display: flex;
-    flex: none;
-    flex-direction: column;
-    gap: 1px;
-    width: 150px;
-    padding: 0 0 6px;
-    border: 1px solid var(--z3);
-    border-radius: var(--corner);
-    background: var(--z0);
-    font: inherit;
-    text-align: left;
-    cursor: pointer;
 }
 
 .wordy {
@@ -222,22 +158,6 @@ p {
 .miniature {
     flex: none;
     margin: 6px 6px 1px;
-}
-
-.candidate:hover,
-.candidate:focus-visible {
-    border-color: var(--z5);
-}
-
-.on {
-    border-color: var(--verd);
-    box-shadow: inset 0 0 0 1px var(--verd);
-}
-
-b {
-    padding: 0 7px;
-    font-size: 13px;
-    font-weight: 600;
 }
 
 .figures,

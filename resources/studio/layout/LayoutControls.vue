@@ -28,7 +28,7 @@ const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ change: [part: DesignPart] }>();
 const open = ref('Tiles');
 const kind = settingOf('layout.kind');
-const groups = computed(() => groupsOf(props.gallery.in_force).filter(({ under }) => under !== kind.under));
+const groups = computed(() => groupsOf(props.gallery.in_force, 'layout').filter(({ under }) => under !== kind.under));
 </script>
 
 <style scoped>

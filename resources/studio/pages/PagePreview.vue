@@ -6,18 +6,21 @@
             sandbox="allow-same-origin"
             :title="`Preview of ${page.title}`"
             :style="{ width: `${WINDOW}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
-            @load="loaded"
+            @load="listen"
         />
     </div>
 </template>
 
 <script setup lang="ts">
-import { useElementSize } from '@vueuse/core';
+import { useElementSize, useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { Gallery, SitePage } from '../api/types';
 
 /** px of the window the page is drawn for. */
 const WINDOW = 1000;
+
+/** ms between looks whether another page is shown; nothing tells it before all of that page has come. */
+const LISTENS = 80;
 
 const props = defineProps<{ page: SitePage; gallery: Gallery }>();
 const emit = defineEmits<{ place: [spot: number] }>();
@@ -30,14 +33,22 @@ const address = computed(() => {
     return `/studio/preview/${props.page.id}?gallery=${props.gallery.id}&at=${encodeURIComponent(state)}`;
 });
 
-function loaded(): void {
-    const page = frame.value?.contentDocument;
-    page?.addEventListener('click', (event) => {
+/** Pages that are listened to. */
+const heard = new WeakSet<Document>();
+
+/** As soon as the page can be seen: its pictures may come long after its spots. */
+function listen(): void {
+    const shown = frame.value?.contentDocument;
+    if (!shown || shown.URL === 'about:blank' || heard.has(shown)) return;
+    heard.add(shown);
+    shown.addEventListener('click', (event) => {
         event.preventDefault();
         const spot = (event.target as Element).closest<HTMLElement>('[data-spot]')?.dataset['spot'];
         if (spot !== undefined) emit('place', Number(spot));
     });
 }
+
+useIntervalFn(listen, LISTENS);
 </script>
 
 <style scoped>

@@ -19,6 +19,31 @@
             @update:model-value="emit('change', $event)"
         />
         <ShapeControl v-else-if="setting.control === 'shape'" :setting="setting" :model-value="String(value)" @update:model-value="emit('change', $event)" />
+        <ElCheckbox v-else-if="setting.control === 'flag'" :model-value="value === true" @update:model-value="emit('change', $event === true)">{{
+            setting.label
+        }}</ElCheckbox>
+        <ColourControl
+            v-else-if="setting.control === 'colour'"
+            :label="setting.label"
+            :model-value="String(value)"
+            :colours="colours"
+            @update:model-value="emit('change', $event)"
+        />
+        <TextControl
+            v-else-if="setting.control === 'text' || setting.control === 'css'"
+            :label="setting.label"
+            :allowed="setting.control === 'text' ? setting.allowed : ''"
+            :longest="setting.longest"
+            :lines="setting.control === 'css' ? 6 : 1"
+            :model-value="String(value)"
+            @update:model-value="emit('change', $event)"
+        />
+        <PictureControl
+            v-else-if="setting.control === 'picture'"
+            :label="setting.label"
+            :model-value="String(value)"
+            @update:model-value="emit('change', $event)"
+        />
         <template v-else>
             <NumberControl
                 :label="setting.label"
@@ -46,22 +71,27 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ChoiceSetting, Setting } from '../api/types';
+import type { ChoiceSetting, PageColours, Setting } from '../api/types';
 import NumberControl from '../shared/NumberControl.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
+import ColourControl from './ColourControl.vue';
 import KindPicker from './KindPicker.vue';
+import PictureControl from './PictureControl.vue';
 import ShapeControl from './ShapeControl.vue';
+import TextControl from './TextControl.vue';
 import type { SettingValue } from './settings';
 
 /** One setting by the control that its kind asks for; PHP says which that is, and all its facts. */
-const props = defineProps<{ setting: Setting; value: SettingValue }>();
+const props = withDefaults(defineProps<{ setting: Setting; value: SettingValue; colours?: PageColours['colours'] }>(), { colours: () => [] });
 const emit = defineEmits<{ change: [value: SettingValue] }>();
 
 const left = computed(() => props.setting.can_be_left && props.value === null);
 /** What is proposed to one who no longer leaves it to itself. */
 const begin = computed<SettingValue>(() => {
     const { setting } = props;
-    if (setting.control !== 'number') return setting.options[0]?.value ?? null;
+    if (setting.control === 'colour') return setting.first;
+    if (setting.control === 'choice' || setting.control === 'shape') return setting.options[0]?.value ?? null;
+    if (setting.control !== 'number') return null;
     return Math.round(setting.least + (setting.most - setting.least) / 4);
 });
 </script>

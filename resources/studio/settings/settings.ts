@@ -24,11 +24,11 @@ export function partOf(path: SettingPath, value: SettingValue): DesignPart {
         .reduce<unknown>((inner, key) => ({ [key]: inner }), value) as DesignPart;
 }
 
-/** The settings in force under their headings, in the order PHP tells them. */
-export function groupsOf(inForce: readonly SettingPath[]): SettingsUnder[] {
+/** The settings in force of one part of the design, under their headings, in the order PHP tells them. */
+export function groupsOf(inForce: readonly SettingPath[], part: 'layout' | 'finish'): SettingsUnder[] {
     const groups: SettingsUnder[] = [];
     for (const setting of useVocabulary().settings) {
-        if (!inForce.includes(setting.path)) continue;
+        if (!inForce.includes(setting.path) || !setting.path.startsWith(`${part}.`) || ('shown' in setting && !setting.shown)) continue;
         const last = groups.find(({ under }) => under === setting.under);
         if (last) last.settings.push(setting);
         else groups.push({ under: setting.under, settings: [setting] });

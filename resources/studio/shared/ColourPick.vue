@@ -1,11 +1,12 @@
 <template>
     <div class="pick">
-        <span :id="id" class="label">{{ label }}</span>
-        <ElRadioGroup :model-value="modelValue" :aria-labelledby="id" @change="emit('update:modelValue', $event as string)">
-            <ElRadioButton v-for="colour in COLOURS" :key="colour.hex" :value="colour.hex" :title="colour.name" :style="{ '--colour': `#${colour.hex}` }">
-                <span class="unseen">{{ colour.name }}</span>
-            </ElRadioButton>
-        </ElRadioGroup>
+        <span class="label">{{ label }}</span>
+        <ColourSwatches
+            :label="label"
+            :colours="COLOURS.map(({ name, hex }) => ({ name, colour: `#${hex}` }))"
+            :model-value="modelValue === '' ? '' : `#${modelValue}`"
+            @update:model-value="choose"
+        />
         <div class="row">
             <span>another</span>
             <ElColorPicker :model-value="modelValue === '' ? null : `#${modelValue}`" aria-label="Another colour" @change="choose" />
@@ -15,7 +16,7 @@
 </template>
 
 <script setup lang="ts">
-import { useId } from 'vue';
+import ColourSwatches from './ColourSwatches.vue';
 
 /** The colours one would name first. */
 const COLOURS = [
@@ -37,7 +38,6 @@ const COLOURS = [
 /** Hexadecimal without a sign; empty for any. */
 defineProps<{ label: string; modelValue: string }>();
 const emit = defineEmits<{ 'update:modelValue': [hex: string] }>();
-const id = useId();
 
 function choose(colour: string | null): void {
     emit('update:modelValue', colour?.slice(1) ?? '');
@@ -50,41 +50,6 @@ function choose(colour: string | null): void {
     margin-bottom: 5px;
     font-size: 13px;
     color: var(--z6);
-}
-
-.el-radio-group {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 5px;
-}
-
-.el-radio-button {
-    width: 24px;
-    height: 24px;
-    border: 1px solid var(--z4);
-    border-radius: var(--corner);
-    background: var(--colour);
-    overflow: clip;
-}
-
-.el-radio-button :deep(.el-radio-button__inner) {
-    width: 100%;
-    height: 100%;
-    padding: 0;
-    border: 0;
-    border-radius: 0;
-    background: none;
-    box-shadow: none;
-}
-
-.is-active {
-    outline: 2px solid var(--verd);
-    outline-offset: 1px;
-}
-
-.el-radio-button:has(:focus-visible) {
-    outline: 2px solid var(--z8);
-    outline-offset: 2px;
 }
 
 .row {

@@ -46,6 +46,7 @@ const shown = useEcho(() => props.modelValue);
 
 .el-radio-group {
     display: grid;
+    align-items: stretch;
     width: 100%;
     border: 1px solid var(--z4);
     border-radius: var(--corner);
@@ -63,6 +64,7 @@ const shown = useEcho(() => props.modelValue);
     display: grid;
     place-items: center;
     width: 100%;
+    height: 100%;
     min-height: 30px;
     padding: 2px 4px;
     border: 0;

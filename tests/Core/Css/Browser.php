@@ -112,23 +112,24 @@ final readonly class Browser
      */
     private function inside(array $tile, float $width, ?float $height = null): array
     {
-        $inset = ($tile['padding'] ?? '0') === '0' ? 0.0 : (float) $tile['padding'];
+        $inset = (float) ($tile['padding'] ?? 0) + (float) ($tile['border'] ?? 0);
         if ($inset > 0.0 && ($tile['box-sizing'] ?? '') !== 'border-box') {
             throw new LogicException('The padding would come on top.');
         }
         $child = $this->sheet->declared($this->width, $this->isFirstChild(...));
+        $caption = $this->sheet->declared($this->width, $this->isCaption(...));
+        $below = $caption === [] ? 0.0 : (float) $caption['height'] + (float) $caption['margin'];
         $calc = new Calc($tile, $width, $this->width);
         $given = trim($calc->filled($child['height'] ?? 'auto'));
         $shape = trim($calc->filled($child['aspect-ratio'] ?? 'auto'));
         $pictureWidth = $width - 2 * $inset;
         $pictureHeight = match (true) {
             $given === '100%' => ($height ?? throw new LogicException('100 % of nothing.')) - 2 * $inset,
+            preg_match('/^calc\(100% - ([\d.]+)px\)$/', $given, $less) === 1 => ($height ?? throw new LogicException('100 % of nothing.')) - 2 * $inset - (float) $less[1],
             $given !== 'auto' => $calc->value($given),
             $shape !== 'auto' => $pictureWidth / $calc->value($shape),
             default => throw new LogicException('A picture without height.'),
         };
-        $caption = $this->sheet->declared($this->width, $this->isCaption(...));
-        $below = $caption === [] || $height !== null ? 0.0 : (float) $caption['height'] + (float) $caption['margin'];
 
         return [$height ?? $pictureHeight + 2 * $inset + $below, ['left' => $inset, 'top' => $inset, 'width' => $pictureWidth, 'height' => $pictureHeight]];
     }

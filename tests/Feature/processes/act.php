@@ -33,8 +33,10 @@ foreach (['APP_ENV' => 'production', 'DB_DATABASE' => "{$folder}/db.sqlite", 'ZI
 }
 $app = require __DIR__.'/../../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-touch("{$folder}/script.js");
-$app->singleton(VisitorScript::class, static fn (): VisitorScript => new VisitorScript("{$folder}/script.js"));
+foreach ([VisitorScript::MAIN, VisitorScript::ARRIVAL] as $name) {
+    touch("{$folder}/{$name}.js");
+}
+$app->singleton(VisitorScript::class, static fn (): VisitorScript => new VisitorScript($folder));
 $ask = static function (string $path) use ($app): string {
     Auth::setUser(User::query()->firstOrFail());
     $response = $app->make(HttpKernel::class)->handle(Request::create($path, server: ['HTTP_ACCEPT' => 'application/json']));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\OwnIds;
 use App\Actions\ResizePane;
 use App\Http\Requests\PaneSizeRequest;
 use App\Http\Requests\PlacePaneRequest;
@@ -13,8 +14,9 @@ use Illuminate\Http\JsonResponse;
 /** Placements of galleries on pages. */
 final class PaneController
 {
-    public function store(PlacePaneRequest $request): JsonResponse
+    public function store(PlacePaneRequest $request, OwnIds $ids): JsonResponse
     {
+        $ids->refusePlacing($request->gallery(), $request->page());
         $pane = Pane::query()->create($request->validated());
 
         return new JsonResponse(['id' => $pane->id], 201);

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup\Finish;
+
+use ZincPane\Core\Design\LayoutDesign;
+use ZincPane\Core\Finish\Drift;
+use ZincPane\Core\Finish\DriftWay;
+use ZincPane\Core\Finish\Lanes;
+use ZincPane\Core\Geometry\WidthBand;
+use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\DriftLanes;
+use ZincPane\Core\Markup\SectionCss;
+use ZincPane\Core\Markup\Style\Css;
+
+/**
+ * Lanes that move as the page is scrolled, by the scrolling itself (https://drafts.csswg.org/scroll-animations-1/):
+ * the gallery stands in a frame of its own height, behind which it goes past. A browser that cannot, one who wants
+ * less motion, and paper get the whole gallery as it is.
+ */
+final readonly class DriftCss
+{
+    /** Hundredths of the width by which a row moves to each side at full strength. */
+    private const SIDEWAYS = 9.0;
+
+    private Lanes $lanes;
+
+    /**
+     * @param  Css  $frame  selector of the frame around the list
+     * @param  Css  $list  selector of the list of tiles
+     * @param  Css  $name  of the list, as part of names of keyframes and timelines
+     */
+    public function __construct(private Css $frame, private Css $list, private Css $name, private Drift $drift, private LayoutDesign $layout, private Arrangement $arrangement)
+    {
+        $this->lanes = DriftLanes::inForce($layout->kind, $drift->lanes);
+    }
+
+    public function render(): Css
+    {
+        if ($this->lanes === Lanes::None) {
+            return Css::none();
+        }
+        $bands = [];
+        foreach ($this->arrangement->bands as $band) {
+            foreach (self::parts($band->band) as $part) {
+                $bands[] = SectionCss::inBand($part, $this->band($band, $part->from >= LayoutDesign::WIDE_FROM));
+            }
+        }
+
+        return Css::of('@keyframes zp-d-{name}{{moves}}@media screen and (prefers-reduced-motion:no-preference){@supports (animation-timeline:view()){{frame}{bands}}}', [
+            'name' => $this->name, 'moves' => $this->moves(), 'frame' => $this->frame(), 'bands' => Css::all(...$bands),
+        ]);
+    }
+
+    /** From one end to the other: by --y down, by --x sideways, the lanes of the other direction the other way round. */
+    private function moves(): Css
+    {
+        return match ($this->lanes) {
+            Lanes::Across => Css::of('from{transform:translate(calc(var(--l,1)*var(--x)),var(--y))}to{transform:translate(calc(var(--l,1)*-1*var(--x)),calc(-1*var(--y)))}'),
+            default => Css::of('from{transform:translateY(calc(var(--l,1)*var(--y)))}to{transform:translateY(calc(var(--l,1)*-1*var(--y)))}'),
+        };
+    }
+
+    private function frame(): Css
+    {
+        $rim = $this->drift->rim;
+
+        return Css::of(
+            '{frame}{overflow:clip;view-timeline:--zp-d-{name} block{rim}}'
+            .'{list}{transform:translateY(calc(-1*var(--z))){slant}}'
+            .'{list}>li{animation:zp-d-{name} linear both;animation-timeline:--zp-d-{name};animation-range:{range}}'
+            // Who goes through by keyboard scrolls the frame; nothing moves away from under the focus.
+            .'{frame}:has(:focus-visible){overflow:auto;mask-image:none}{list}:has(:focus-visible){transform:none}{list}:has(:focus-visible)>li{animation:none}',
+            [
+                'list' => $this->list, 'frame' => $this->frame, 'name' => $this->name, 'slant' => $this->slant(),
+                'range' => Css::of('cover 10% cover 90%'),
+                'rim' => $rim === 0 ? Css::none() : Css::of(';mask-image:linear-gradient(#0000,#000 {rim}%,#000 {end}%,#0000)', ['rim' => $rim, 'end' => 100 - $rim]),
+            ],
+        );
+    }
+
+    /** Turned, and enlarged so far that no corner of the frame stays empty; rows that move sideways need more. */
+    private function slant(): Css
+    {
+        $angle = deg2rad(abs($this->drift->slant));
+        // The frame is narrowest, for its height, where the wide settings begin.
+        $fill = cos($angle) + $this->drift->height / LayoutDesign::WIDE_FROM * sin($angle);
+        $scale = $fill * ($this->lanes === Lanes::Across ? 1 + 2 * $this->sideways() / 100 : 1.0);
+
+        return $scale === 1.0 ? Css::none() : Css::of(' rotate({angle}deg) scale({scale})', ['angle' => $this->drift->slant, 'scale' => Css::number($scale, 3)]);
+    }
+
+    private function sideways(): float
+    {
+        return self::SIDEWAYS * $this->drift->strength / 100;
+    }
+
+    /**
+     * A band in which both heights hold, one after the other, is two.
+     *
+     * @return list<WidthBand>
+     */
+    private static function parts(WidthBand $band): array
+    {
+        $wide = LayoutDesign::WIDE_FROM;
+
+        return $band->from < $wide && ($band->until === null || $band->until > $wide) ? [new WidthBand($band->from, $wide), new WidthBand($wide, $band->until)] : [$band];
+    }
+
+    private function band(BandArrangement $band, bool $isWide): Css
+    {
+        $high = $isWide ? $this->drift->height : $this->drift->phoneHeight;
+        $whole = Css::length($band->height, 'cqw');
+        $way = $this->drift->way === DriftWay::With ? 1 : -1;
+
+        return Css::all(
+            Css::of('{frame}{height:min({high}px,{whole})}{list}{--z:max(0px,({whole} - {high}px)/2);--y:calc(var(--z)*{strength})}', [
+                'list' => $this->list, 'frame' => $this->frame, 'high' => $high, 'whole' => $whole, 'strength' => $this->strength($way),
+            ]),
+            $this->lanes === Lanes::Across ? Css::of('{list}{--x:{x}cqw}', ['list' => $this->list, 'x' => $way * $this->sideways()]) : Css::none(),
+            $this->against($band),
+        );
+    }
+
+    /** Of the way down: with lanes that go across, all of it, so that every row comes by. */
+    private function strength(int $way): float
+    {
+        return $this->lanes === Lanes::Across ? 1.0 : $way * $this->drift->strength / 100;
+    }
+
+    private function against(BandArrangement $band): Css
+    {
+        if (! $this->drift->alternates) {
+            return Css::none();
+        }
+        $tiles = [];
+        foreach (DriftLanes::of($band, $this->lanes) as $i => $lane) {
+            if ($lane % 2 === 1) {
+                $tiles[] = Css::of('.zp-n{n}', ['n' => $i + 1]);
+            }
+        }
+
+        return $tiles === [] ? Css::none() : Css::of('{list}>:is({tiles}){--l:-1}', ['list' => $this->list, 'tiles' => Css::list(...$tiles)]);
+    }
+}

@@ -1,0 +1,151 @@
+import type { Page } from '@playwright/test';
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { live, NAMES, redesign, undress } from './dressing';
+import { demo, expect, expectAccessible, farthestOff, galleryOf, makePictures, studioApi, test, tileBoxes } from './support';
+
+test.afterEach(({ page }) => undress(page));
+
+test('keeps every tile where the core has it, whatever is around it, at thirty widths', async ({ page }) => {
+    test.setTimeout(400_000);
+    const id = await galleryOf(page, 'Dressed: boxes', demo(...NAMES.slice(0, 11)));
+    const api = await studioApi(page);
+    const { items } = await api<{ items: { picture: { width: number; height: number } }[] }>('GET', `galleries/${id}`);
+    const ratios = items.map(({ picture }) => picture.width / picture.height);
+    const edges = { line: 'double', width: 5, mount: 9, corners: 14, shadow_opacity: 40 };
+    const ground = { padding: 30, margin: 12, line: 'solid', width: 3, corners: 20 };
+    const below = { place: 'below', title: true, caption: true, lines: 3 };
+    const widths = Array.from({ length: 30 }, (_, step) => Math.round(310 * (2600 / 310) ** (step / 29)));
+    for (const layout of [
+        { kind: 'grid', columns: 4, last_row: 'fill', shape: '4:3' },
+        { kind: 'masonry', columns: 4 },
+        { kind: 'rows', row_height: 200, last_row: 'balance' },
+        { kind: 'mosaic', row_height: 220 },
+        { kind: 'strip', height: 380 },
+        { kind: 'single' },
+    ]) {
+        const { design } = await redesign(page, id, { layout, finish: { edges, ground, captions: below, lettering: { size: 17 } } });
+        const seen: Parameters<typeof farthestOff>[0] = [];
+        await page.setViewportSize({ width: 800, height: 900 });
+        await page.goto(`/studio/proof/${id}`);
+        for (const width of widths) {
+            await page.setViewportSize({ width, height: 900 });
+            const inner = await page.locator('.zp-tiles').evaluate((list) => list.getBoundingClientRect().width);
+            seen.push({ inner, boxes: await tileBoxes(page) });
+            const out = await page.locator('.zp-tiles img').evaluateAll((images) => images.filter((image) => image.getBoundingClientRect().width < 1).length);
+            expect(out, `${layout.kind} at ${width}: pictures without a place`).toBe(0);
+        }
+        const worst = farthestOff(seen, ratios, design);
+        console.log(`${layout.kind}, framed: worst edge off by ${worst.toFixed(3)} px`);
+        expect(worst, layout.kind).toBeLessThanOrEqual(1);
+    }
+});
+
+interface Sight {
+    number: number;
+    ratio: number;
+    at: number;
+    is_hard: boolean;
+}
+
+/** What a screenshot of the caption's box says: how white letters stand out from the mean light of its lightest twentieth. */
+async function measured(page: Page, number: number): Promise<number> {
+    const box = page.locator(`.zp-n${number} .zp-over`);
+    await box.scrollIntoViewIfNeeded();
+    await page.locator(`.zp-n${number} img`).evaluate((image: HTMLImageElement) => image.decode());
+    // Only px that lie in it wholly: the others have something of what is around it.
+    const { x, y, width, height } = (await box.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+    const [left, top] = [Math.ceil(x), Math.ceil(y)];
+    const shot = (await page.screenshot({ clip: { x: left, y: top, width: Math.floor(x + width) - left, height: Math.floor(y + height) - top } })).toString(
+        'base64',
+    );
+    return page.evaluate(async (png) => {
+        const image = new Image();
+        image.src = `data:image/png;base64,${png}`;
+        await image.decode();
+        const canvas = new OffscreenCanvas(image.width, image.height);
+        const paint = canvas.getContext('2d') as OffscreenCanvasRenderingContext2D;
+        paint.drawImage(image, 0, 0);
+        const { data } = paint.getImageData(0, 0, image.width, image.height);
+        const light = (value: number): number => (value / 255 <= 0.04045 ? value / 255 / 12.92 : ((value / 255 + 0.055) / 1.055) ** 2.4);
+        const lights: number[] = [];
+        for (let at = 0; at < data.length; at += 4) {
+            lights.push(0.2126 * light(data[at] ?? 0) + 0.7152 * light(data[at + 1] ?? 0) + 0.0722 * light(data[at + 2] ?? 0));
+        }
+        lights.sort((one, other) => other - one);
+        const worst = lights.slice(0, Math.round(0.05 * lights.length));
+        return 1.05 / (worst.reduce((sum, one) => sum + one, 0) / worst.length + 0.05);
+    }, shot);
+}
+
+test('computes of sixty captions what a screenshot shows, and leaves none hard to read once it was mended', async ({ page }) => {
+    test.setTimeout(400_000);
+    const noise = makePictures(mkdtempSync(join(tmpdir(), 'zp-')), 60 - NAMES.length);
+    const id = await galleryOf(page, 'Dressed: sixty', [...demo(...NAMES), ...noise]);
+    const api = await studioApi(page);
+    const { items, version } = await api<{ items: { id: string }[]; version: number }>('GET', `galleries/${id}`);
+    const count = items.length;
+    const words = Object.fromEntries(items.map(({ id: item }, index) => [item, { title: `Number ${index + 1}`, alt: 'A picture' }]));
+    await api('PATCH', `galleries/${id}`, { version, change: { kind: 'words', words } });
+    const captions = { place: 'over', title: true, caption: false, lines: 1, opacity: 40, ground: '#101417' };
+    await redesign(page, id, { layout: { kind: 'grid', columns: 4, shape: '1:1' }, finish: { captions } });
+    const told = async (): Promise<{ captions: Sight[]; mends: { part: object }[]; hard: number }> =>
+        (await api<{ legibility: { captions: Sight[]; mends: { part: object }[]; hard: number } }>('GET', `galleries/${id}/laid-out`)).legibility;
+    const compare = async (sights: Sight[]): Promise<number[]> => {
+        await page.goto(`/studio/proof/${id}`);
+        await page.addStyleTag({ content: '.zp-said{color:transparent!important}' });
+        const off: number[] = [];
+        for (const at of new Set(sights.map((sight) => sight.at))) {
+            await page.setViewportSize({ width: at + 36, height: 900 });
+            for (const { number, ratio } of sights.filter((sight) => sight.at === at)) {
+                const seen = await measured(page, number);
+                off.push(Math.abs(ratio / seen - 1));
+            }
+        }
+        return off;
+    };
+    const before = await told();
+    expect(before.captions).toHaveLength(count);
+    expect(before.hard).toBeGreaterThan(10);
+    const off = await compare(before.captions);
+    console.log(
+        `computed and measured apart by at most ${(100 * Math.max(...off)).toFixed(1)} %, ${(100 * (off.reduce((a, b) => a + b) / off.length)).toFixed(1)} % on the mean`,
+    );
+    expect(Math.max(...off)).toBeLessThanOrEqual(0.05);
+    await redesign(page, id, before.mends[0]?.part ?? {});
+    const after = await told();
+    expect(after.hard).toBe(0);
+    await page.goto(`/studio/proof/${id}`);
+    await page.addStyleTag({ content: '.zp-said{color:transparent!important}' });
+    await page.setViewportSize({ width: 1156, height: 900 });
+    for (const { number } of after.captions) expect(await measured(page, number), `caption ${number}`).toBeGreaterThanOrEqual(4.5);
+});
+
+test('is accessible in every ready finish, wide and on a phone, in forced colours, and whole on paper', async ({ page }) => {
+    test.setTimeout(300_000);
+    const id = await galleryOf(page, 'Dressed: all', demo(...NAMES.slice(0, 7)));
+    const api = await studioApi(page);
+    const { cards } = await api<{ cards: { name: string; source: string; part: object }[] }>('GET', `galleries/${id}/finishes`);
+    const shipped = cards.filter(({ source }) => source === 'shipped');
+    expect(shipped).toHaveLength(6);
+    for (const { name, part } of shipped) {
+        await redesign(page, id, part);
+        const address = await live(page, id);
+        for (const width of [1280, 390]) {
+            await page.setViewportSize({ width, height: 844 });
+            await page.goto(address);
+            // What arrives is looked at once it has come.
+            await page.evaluate(() => document.querySelectorAll('.zp-waits').forEach((tile) => tile.classList.remove('zp-waits')));
+            await page.mouse.move(5, 5);
+            await expectAccessible(page);
+            expect(await page.evaluate(() => document.documentElement.scrollWidth), `${name} at ${width}`).toBeLessThanOrEqual(width);
+        }
+        await page.emulateMedia({ forcedColors: 'active' });
+        await expectAccessible(page);
+        await page.emulateMedia({ forcedColors: null, media: 'print' });
+        for (const tile of await page.locator('.zp-tiles>li').all()) await expect(tile, name).toHaveCSS('opacity', '1');
+        for (const image of await page.locator('.zp-tiles img').all()) await expect(image, name).toHaveCSS('filter', 'none');
+        await page.emulateMedia({ media: null });
+    }
+});

@@ -137,12 +137,15 @@ test('colours and letters of the page at one press, and letters that ship with t
     const api = await studioApi(page);
     const { design } = await api<{ design: { finish: { edges: { colour: string }; captions: { ground: string } } } }>('GET', `galleries/${id}`);
     expect([design.finish.edges.colour, design.finish.captions.ground]).toEqual(['#14636f', '#1b2a30']);
+    // A window of its own: the proofs of the studio fetch the same letters.
+    const visitor = await page.context().newPage();
     const fonts: string[] = [];
-    page.on('request', (request) => request.url().includes('archivo') && fonts.push(request.url()));
-    await page.goto(await live(page, id));
-    await expect(page.locator('link[rel=preload][href*=archivo]')).toHaveCount(1);
+    visitor.on('request', (request) => request.url().includes('archivo') && fonts.push(request.url()));
+    await visitor.goto(await live(page, id));
+    await expect(visitor.locator('link[rel=preload][href*=archivo]')).toHaveCount(1);
+    expect(await visitor.evaluate(async () => (await document.fonts.load('18px "ZP Archivo"')).length)).toBe(1);
     expect(fonts).toHaveLength(1);
-    expect(await page.evaluate(async () => (await document.fonts.load('18px "ZP Archivo"')).length)).toBe(1);
+    await visitor.close();
 });
 
 test('an id, classes, and CSS that cannot leave the gallery', async ({ page, trouble }) => {

@@ -228,9 +228,12 @@ test('goes on with files that were stopped, and knows at the next visit which di
     await page.getByLabel('Pictures for a new gallery').setInputFiles([first, empty]);
     // An empty one is refused at once, by its name.
     await expect(page.getByText('“empty.jpg” is empty (0 bytes)')).toBeVisible();
+    // The other was stopped on its way: only then is the line good again.
+    const again = page.getByRole('button', { name: /^Try picture 1/ });
+    await expect(again).toBeVisible();
     isDown = false;
     await page.unroute('**/api/uploads/*');
-    await page.getByRole('button', { name: /^Try picture 1/ }).click();
+    await again.click();
     await expect(page.getByText('1 of 2 ready, 1 not taken')).toBeVisible({ timeout: 30_000 });
     await page.getByRole('button', { name: 'Clear' }).click();
     // Two are on their way when the window is closed.

@@ -23,6 +23,7 @@ final readonly class MakePlannedRenditions
         private Factory $disks,
         private ConnectionInterface $database,
         private NeedsOfGallery $needs,
+        private PixelGrids $grids,
     ) {
     }
 
@@ -46,6 +47,7 @@ final readonly class MakePlannedRenditions
                 $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null]);
             }
         });
+        $this->grids->prepare($picture->refresh());
     }
 
     /**

@@ -10,9 +10,11 @@ use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Colour\PixelGrid;
 use ZincPane\Core\Delivery\Format;
+use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Geometry\Size;
 
-/** The pictures of a gallery made small, for who has to look at their pixels; each is made once. */
+/** The pictures of a gallery made small, for who has to look at their pixels; each is made once, with the files of its picture. */
 final readonly class PixelGrids
 {
     private const TABLE = 'picture_rasters';
@@ -31,7 +33,7 @@ final readonly class PixelGrids
         $known = $this->stored(array_values(array_unique($keys)));
         $grids = [];
         foreach ($pictures as $place => $picture) {
-            $grid = $known[$keys[$place]] ??= $this->made($picture, $keys[$place]);
+            $grid = $known[$keys[$place]] ??= $this->made($keys[$place], $picture->size, $picture->renditions);
             if ($grid !== null) {
                 $grids[$place] = $grid;
             }
@@ -57,16 +59,28 @@ final readonly class PixelGrids
         return $stored;
     }
 
-    private function made(ShownPicture $picture, string $key): ?PixelGrid
+    /** Makes that of a picture whose files are there, so that nobody waits for it who dresses a gallery. */
+    public function prepare(Picture $picture): void
+    {
+        $key = $picture->rendition_key;
+        if (! $this->database->table(self::TABLE)->where('rendition_key', $key)->exists()) {
+            $this->made($key, $picture->size(), array_values($picture->madeRenditions()));
+        }
+    }
+
+    /**
+     * @param  list<Rendition>  $renditions
+     */
+    private function made(string $key, Size $size, array $renditions): ?PixelGrid
     {
         $file = null;
-        foreach ($picture->renditions as $rendition) {
+        foreach ($renditions as $rendition) {
             // The smallest that has all the pixels that are looked at.
-            if ($rendition->format === Format::Jpeg && ($file === null || max($file->width, $picture->size->heightFor($file->width)) < PixelGrid::LARGEST)) {
+            if ($rendition->format === Format::Jpeg && ($file === null || max($file->width, $size->heightFor($file->width)) < PixelGrid::LARGEST)) {
                 $file = $rendition;
             }
         }
-        $file ??= $picture->renditions[0] ?? null;
+        $file ??= $renditions[0] ?? null;
         $grid = $file === null ? null : $this->maker->make($this->disks->disk('renditions')->path(Picture::folderOf($key).'/'.$file->fileName()));
         if ($grid !== null) {
             $this->database->table(self::TABLE)->insertOrIgnore(['rendition_key' => $key, 'width' => $grid->width, 'height' => $grid->height, 'numbers' => $grid->numbers, 'colours' => $grid->colours]);

@@ -3,18 +3,21 @@
 declare(strict_types=1);
 
 use App\Actions\Finishes;
+use App\Actions\MakePlannedRenditions;
 use App\Actions\OwnIds;
 use App\Actions\PixelGrids;
 use App\Imaging\GridMaker;
 use App\Models\Finish;
 use App\Models\Gallery;
 use App\Models\Picture;
+use App\Models\PictureState;
 use App\Models\Site;
 use App\Proofing\FinishLabel;
 use App\Proofing\GalleryFinishes;
 use App\Proofing\GalleryLegibility;
 use App\Publishing\OwnIdsOfPage;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
 use Tests\SeededPicture;
 
 covers(Finishes::class, OwnIds::class, PixelGrids::class, GridMaker::class, FinishLabel::class, GalleryFinishes::class, GalleryLegibility::class, OwnIdsOfPage::class);
@@ -119,4 +122,27 @@ it('tells with the proof which captions are hard to read, and what would mend th
     expect($this->app['db']->table('picture_rasters')->count())->toBe(Picture::query()->whereHas('items', fn ($items) => $items->where('gallery_id', $this->gallery->id))->distinct()->count('rendition_key'));
     ($this->dress)($this->gallery, ['captions' => ['place' => 'none']])->assertOk();
     expect($this->getJson("/studio/api/galleries/{$this->gallery->id}/laid-out")->json('legibility.judged'))->toBe(0);
+});
+
+it('makes the small copy of a picture with its files, once for each crop of it, and minds no file that is damaged', function (): void {
+    $picture = $this->gallery->items()->firstOrFail()->picture;
+    $rasters = fn () => $this->app['db']->table('picture_rasters')->where('rendition_key', $picture->refresh()->rendition_key);
+    $make = fn () => app(MakePlannedRenditions::class)->handle($picture->refresh());
+    expect($rasters()->exists())->toBeFalse();
+    $make();
+    expect($rasters()->count())->toBe(1);
+    // What is there is not made anew, and nobody has to make it who looks.
+    $rasters()->update(['numbers' => str_repeat("\0", (int) $rasters()->value('width') * (int) $rasters()->value('height'))]);
+    $make();
+    expect(count_chars((string) $rasters()->value('numbers'), 1))->toHaveCount(1);
+    $before = $picture->rendition_key;
+    $this->postJson('/studio/api/pictures/tidy', ['pictures' => [$picture->id], 'recipe' => ['turn' => 1]])->assertNoContent();
+    $make();
+    expect($picture->refresh()->rendition_key)->not->toBe($before)->and($rasters()->count())->toBe(1);
+    $other = $this->other->items()->firstOrFail()->picture;
+    foreach (Storage::disk('renditions')->files($other->renditionFolder()) as $file) {
+        Storage::disk('renditions')->put($file, 'damaged');
+    }
+    app(MakePlannedRenditions::class)->handle($other);
+    expect($other->refresh()->state)->toBe(PictureState::Ready);
 });

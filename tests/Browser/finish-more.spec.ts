@@ -114,6 +114,16 @@ test('a finish is taken, kept under a name, followed, changed with its followers
     await expect(page.getByRole('option', { name: new RegExp(`^${name} b`) })).toBeVisible();
     // What was refused is told by the browser, too.
     trouble.length = 0;
+    // What is deleted leaves all that followed it as they are.
+    await page.getByRole('button', { name: 'Delete it…' }).press('Enter');
+    await expect(page.getByText('These follow: “Dressed: follower”. All stay as they are, and follow nothing from then on.')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'Delete it…' })).toBeFocused();
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: `Delete “${name}”` }).press('Enter');
+    await expect(page.getByRole('option', { name: new RegExp(`^${name} (?!b)`) })).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Delete it…' })).toBeHidden();
+    expect([await corners(id), await corners(other.id)]).toEqual([20, 20]);
     // And the finish of another gallery, as it wears it.
     await page.getByRole('option', { name: /^Kites for sale/ }).click();
     await expect(page.getByRole('link', { name: /Finish Mounted/ })).toBeVisible();

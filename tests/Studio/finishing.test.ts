@@ -7,6 +7,7 @@ import ClassNames from '../../resources/studio/finish/ClassNames.vue';
 import FinishCardSample from '../../resources/studio/finish/FinishCardSample.vue';
 import KeepFinish from '../../resources/studio/finish/KeepFinish.vue';
 import LegibilityList from '../../resources/studio/finish/LegibilityList.vue';
+import { useOutbox } from '../../resources/studio/outbox/use-outbox';
 import { meet, serve } from './support';
 
 const page: PageColours = { text: '#1b2a30', ground: '#fffdf8', font: 'serif', colours: [], part: {} };
@@ -136,6 +137,40 @@ describe('keeping a finish', () => {
         await user.click(screen.getByRole('button', { name: 'Change “Evening”…' }));
         await user.click(await screen.findByRole('button', { name: 'Change “Evening”' }));
         await vi.waitFor(() => expect(told('change')).toHaveLength(1));
+    });
+
+    it('says who stays as they are before it deletes one, and gives the keyboard back when asked to leave it', async () => {
+        const sent = serve({ 'finishes/k1': () => ({ key: 'k1', name: 'Evening', followers: [{ id: 'g2', title: 'Press' }] }) });
+        const { user, told, redraw } = meet(KeepFinish, { gallery, cards: [card()] });
+        const deleting = screen.getByRole('button', { name: 'Delete it…' });
+        deleting.focus();
+        await user.keyboard('{Enter}');
+        expect(await screen.findByText(/These follow: “Press”\. All stay as they are/)).toBeTruthy();
+        await user.keyboard('{Escape}');
+        await vi.waitFor(() => expect(document.activeElement).toBe(deleting));
+        expect(sent.filter(({ method }) => method === 'DELETE')).toEqual([]);
+        await user.keyboard('{Enter}');
+        await user.click(await screen.findByRole('button', { name: 'Delete “Evening”' }));
+        await vi.waitFor(() => expect(told('change')).toHaveLength(1));
+        expect(sent.filter(({ method }) => method === 'DELETE').map(({ path }) => path)).toEqual(['finishes/k1']);
+        // One that the gallery does not wear is not offered, nor one that nobody kept.
+        for (const cards of [[card({ chosen: false })], [card({ source: 'shipped' })]]) {
+            await redraw({ cards });
+            expect(screen.queryByRole('button', { name: 'Delete it…' })).toBeNull();
+        }
+    });
+
+    it('waits for what is not saved yet, and says so', async () => {
+        const sent = serve({ finishes: () => ({ key: 'k2', name: 'Morning' }) });
+        const { user, told } = meet(KeepFinish, { gallery, cards: [] });
+        vi.spyOn(useOutbox(), 'flushed').mockResolvedValue(false);
+        await user.click(screen.getByRole('button', { name: 'Keep as a finish…' }));
+        await user.keyboard('Morning{Enter}');
+        expect(await screen.findByText(/not saved yet/)).toBeTruthy();
+        expect(sent).toEqual([]);
+        expect(told('change')).toEqual([]);
+        // The name that was typed is still there.
+        expect(screen.getByRole<HTMLInputElement>('textbox').value).toBe('Morning');
     });
 
     it('tells why a file was not taken in', async () => {

@@ -13,16 +13,17 @@
             <ElButton native-type="submit" :disabled="name.trim() === ''">Keep</ElButton>
             <ElButton @click="naming = false">Leave it</ElButton>
         </form>
-        <AskBar v-else-if="asked" :label="`Change the finish ${asked.name}`" @leave="asked = null">
+        <AskBar v-else-if="asked" :key="asked.to" :label="`${asked.to} the finish ${asked.finish.name}`" @leave="asked = null">
             {{ followersSay }}
             <template #acts
-                ><ElButton @click="change">Change “{{ asked.name }}”</ElButton></template
+                ><ElButton @click="answers[asked.to]">{{ asked.to }} “{{ asked.finish.name }}”</ElButton></template
             >
         </AskBar>
-        <div v-else class="line">
+        <div v-show="!naming && !asked" class="line">
             <ElButton @click="ask">Keep as a finish…</ElButton>
-            <ElButton v-if="mine && !mine.follows" @click="look">Change “{{ mine.name }}”…</ElButton>
+            <ElButton v-if="mine && !mine.follows" @click="look('Change')">Change “{{ mine.name }}”…</ElButton>
             <ElButton v-if="mine" tag="a" :href="`/studio/api/finishes/${mine.key}/file`" download>Send it out</ElButton>
+            <ElButton v-if="mine" @click="look('Delete')">Delete it…</ElButton>
             <FileButton label="Finish file" accept=".json,application/json" @choose="takeIn">Take one in…</FileButton>
         </div>
     </section>
@@ -47,14 +48,16 @@ const outbox = useOutbox();
 const naming = ref(false);
 const name = ref('');
 const problem = ref('');
-const asked = ref<FinishKept | null>(null);
+const asked = ref<{ to: 'Change' | 'Delete'; finish: FinishKept } | null>(null);
 const field = ref<{ focus: () => void }>();
 const mine = computed(() => props.cards.find(({ source, chosen }) => source === 'kept' && chosen));
 const followersSay = computed(() => {
-    const others = (asked.value?.followers ?? []).filter(({ id }) => id !== props.gallery.id);
+    const { to, finish: { followers = [] } = {} } = asked.value ?? {};
+    const others = followers.filter(({ id }) => id !== props.gallery.id).map(({ title }) => `“${title}”`);
+    const looks = to === 'Delete' ? 'All stay as they are, and follow nothing from then on.' : 'They will look like this one.';
     return others.length === 0
-        ? 'No other gallery follows it.'
-        : `These follow: ${others.map(({ title }) => `“${title}”`).join(', ')}. They will look like this one.`;
+        ? `No other gallery follows it.${to === 'Delete' ? ' This one stays as it is.' : ''}`
+        : `These follow: ${others.join(', ')}. ${looks}`;
 });
 
 async function ask(): Promise<void> {
@@ -87,20 +90,27 @@ const keep = (): Promise<void> =>
         return `Kept as “${kept.name}”`;
     });
 
-async function look(): Promise<void> {
+async function look(to: 'Change' | 'Delete'): Promise<void> {
     problem.value = '';
     try {
-        if (mine.value) asked.value = await api.get<FinishKept>(`finishes/${mine.value.key}`);
+        if (mine.value) asked.value = { to, finish: await api.get<FinishKept>(`finishes/${mine.value.key}`) };
     } catch (error) {
         problem.value = messageOf(error);
     }
 }
 
-const change = (): Promise<void> =>
-    attempt(async () => {
-        const { followers = [], name: changed } = await api.patch<FinishKept>(`finishes/${asked.value?.key}`, { gallery: props.gallery.id });
-        return `Changed “${changed}”${followers.length > 0 ? ` and ${followers.length} more` : ''}`;
-    });
+const answers = {
+    Change: (): Promise<void> =>
+        attempt(async () => {
+            const { followers = [], name: changed } = await api.patch<FinishKept>(`finishes/${asked.value?.finish.key}`, { gallery: props.gallery.id });
+            return `Changed “${changed}”${followers.length > 0 ? ` and ${followers.length} more` : ''}`;
+        }),
+    Delete: (): Promise<void> =>
+        attempt(async () => {
+            await api.delete(`finishes/${asked.value?.finish.key}`);
+            return `Deleted “${asked.value?.finish.name}”`;
+        }),
+};
 
 const takeIn = ([file]: File[]): Promise<void> =>
     attempt(async () => {

@@ -25,6 +25,7 @@ use ZincPane\Core\Markup\ClassNames;
 use ZincPane\Core\Markup\Finish\ArrivalCss;
 use ZincPane\Core\Markup\Finish\CaptionsCss;
 use ZincPane\Core\Markup\Finish\DriftCss;
+use ZincPane\Core\Markup\Finish\EdgesCss;
 use ZincPane\Core\Markup\Finish\FinishCss;
 use ZincPane\Core\Markup\Finish\FontCss;
 use ZincPane\Core\Markup\Finish\GroundCss;
@@ -34,7 +35,7 @@ use ZincPane\Core\Settings\SettingException;
 
 covers(
     NamedFinish::class, FinishFile::class, FinishFileException::class, PageStyle::class, Ready::class, DriftLanes::class, ClassNames::class, ContentWidth::class,
-    FinishCss::class, ArrivalCss::class, CaptionsCss::class, DriftCss::class, FontCss::class, GroundCss::class, PointedCss::class,
+    FinishCss::class, ArrivalCss::class, CaptionsCss::class, DriftCss::class, EdgesCss::class, FontCss::class, GroundCss::class, PointedCss::class,
 );
 
 /** A gallery of pictures with words, dressed. */
@@ -171,6 +172,38 @@ it('tells how wide a gallery is inside of what stands at its sides, at every wid
         }
     }
     expect(ContentWidth::unknown()->within([])->isKnown())->toBeFalse();
+});
+
+it('takes from the width what its style sheet puts at the sides, and no more', function (): void {
+    foreach ([[0, 0, 'none', 3], [60, 0, 'none', 3], [0, 44, 'solid', 0], [12, 9, 'double', 7], [120, 80, 'dotted', 20]] as [$margin, $padding, $line, $width]) {
+        $design = designOf([], ['ground' => ['margin' => $margin, 'padding' => $padding, 'line' => $line, 'width' => $width]]);
+        $css = (string) (new GroundCss(Css::of('#p'), $design->finish->ground, null))->render();
+        preg_match('/margin:\d+px min\((\d+)px,(\d+)vw\)/', $css, $m);
+        preg_match('/padding:min\((\d+)px,(\d+)vw\)/', $css, $p);
+        preg_match('/border:(\d+)px/', $css, $b);
+        $written = static fn (float $window): float => (isset($m[1]) ? min((float) $m[1], $m[2] * $window / 100) : 0.0) + (isset($p[1]) ? min((float) $p[1], $p[2] * $window / 100) : 0.0) + (float) ($b[1] ?? 0);
+        foreach ([320.0, 900.0, 2400.0] as $window) {
+            $told = array_sum(array_map(static fn (array $side): float => min($side[0], $side[1] * $window), $design->finish->ground->sides()));
+            expect($told)->toEqualWithDelta($written($window), 1e-9, $css);
+        }
+        // What is not there is no side: the width is then reckoned with as before.
+        expect($design->finish->ground->sides())->toHaveCount(($margin > 0 ? 1 : 0) + ($padding > 0 ? 1 : 0) + ($line !== 'none' && $width > 0 ? 1 : 0));
+    }
+});
+
+it('lets the picture throw the shadow only where its tile shows nothing of itself', function (): void {
+    $shadow = ['edges' => ['shadow_opacity' => 40]];
+    $caster = static function (array $finish): string {
+        preg_match('/(li(?:>:first-child)?)\{box-shadow/', (string) (new EdgesCss(Css::of('#p'), designOf([], $finish)->finish))->render(), $found);
+
+        return $found[1] ?? '';
+    };
+    $below = ['captions' => ['place' => 'below']];
+    expect($caster($shadow))->toBe('li')->and($caster([...$shadow, ...$below]))->toBe('li>:first-child')
+        ->and($caster([...$below, 'edges' => ['shadow_opacity' => 40, 'tile' => '#ffffff']]))->toBe('li')
+        ->and($caster([...$below, 'edges' => ['shadow_opacity' => 40, 'line' => 'solid', 'width' => 2]]))->toBe('li')
+        ->and($caster([...$below, 'edges' => ['shadow_opacity' => 40, 'line' => 'solid', 'width' => 0]]))->toBe('li>:first-child')
+        ->and($caster($below))->toBe('');
 });
 
 it('reads the colours and letters of a page, and takes what it does not understand for not said', function (): void {

@@ -102,6 +102,61 @@ it('finds what looking at every single pixel finds', function (int $seed): void 
     }
 })->with([1, 2, 3]);
 
+it('finds what looking at every row of a ground that fades out finds', function (string $at): void {
+    $dice = new Randomizer(new Mt19937(31));
+    for ($trial = 0; $trial < 12; $trial++) {
+        $grid = patches($dice, 120, 144);
+        $finish = ['captions' => ['place' => 'over', 'title' => true, 'lines' => 2, 'opacity' => $dice->getInt(20, 95), 'ground' => '#101417', 'fades' => true, 'at' => $at]];
+        $sight = verdictOf($finish, [$grid], ['kind' => 'single'])->sights[0];
+        [, $top, , $height] = $sight->area;
+        $first = (int) round($top * 144);
+        $last = (int) round(($top + $height) * 144);
+        $lights = [];
+        for ($y = $first; $y < $last; $y++) {
+            // How far it is from where the ground ends; solid from two fifths on, as the gradient of the page has it.
+            $way = ($at === 'bottom' ? $y + 0.5 - $first : $last - $y - 0.5) / ($last - $first);
+            $ground = $finish['captions']['opacity'] / 100 * min(1.0, $way / 0.4);
+            for ($x = 0; $x < 120; $x++) {
+                $rgb = array_map(ord(...), str_split(substr($grid->colours, 3 * ord($grid->numbers[120 * $y + $x]), 3)));
+                $sum = 0.0;
+                foreach ([[0.2126, 16], [0.7152, 20], [0.0722, 23]] as $k => [$weight, $dark]) {
+                    $v = ($rgb[$k] * (1 - $ground) + $dark * $ground) / 255;
+                    $sum += $weight * ($v <= 0.04045 ? $v / 12.92 : (($v + 0.055) / 1.055) ** 2.4);
+                }
+                $lights[] = $sum;
+            }
+        }
+        rsort($lights);
+        $count = (int) round(0.05 * count($lights));
+        $wanted = 1.05 / (array_sum(array_slice($lights, 0, $count)) / $count + 0.05);
+        expect($sight->ratio)->toEqualWithDelta($wanted, 0.1 * $wanted, "{$at} {$trial}");
+    }
+})->with(['top', 'bottom']);
+
+it('looks at widths that there are: within the bands in use, up to the widest that the page has', function (string $kind): void {
+    $dice = new Randomizer(new Mt19937(32));
+    $grids = array_map(static fn (): PixelGrid => patches($dice), range(1, 9));
+    $ats = [];
+    foreach ([1120, 700, 300] as $widest) {
+        $items = array_map(static fn (int $i): ShownPicture => new ShownPicture(Size::of(700 + 100 * $i, 900), FocalPoint::centre(), new Words('A title of some length'), '/media/x', []), range(1, 9));
+        $gallery = galleryOf($items, designOf(['kind' => $kind], ['captions' => ['place' => 'over', 'title' => true]]));
+        $sections = $gallery->sections(new Sections(new Arranger));
+        $verdict = (new Legibility($gallery, $sections, $widest, '#ffffff', $grids))->verdict();
+        expect($verdict->sights)->toHaveCount(9);
+        foreach ($verdict->sights as $sight) {
+            $ats[] = $sight->at;
+            // A width at which the area is what it is said to be.
+            $box = $sections[0]->arrangement->at((float) $sight->at)->picture($sight->place);
+            $words = new CaptionBox($gallery->design->finish);
+            [$top, $bottom] = $words->on(CaptionBox::widths(['A title of some length']), $box->width->at($sight->at), $box->height->at($sight->at));
+            $seen = CaptionArea::of($items[$sight->place]->ratio(), Ratio::of($box->width->at($sight->at), $box->height->at($sight->at)), FocalPoint::centre(), true, $top, $bottom, (float) $sight->at);
+            expect($sight->at)->toBeGreaterThanOrEqual(240)->toBeLessThanOrEqual($widest)
+                ->and($sight->area)->toEqualWithDelta([$seen->left, $seen->top, $seen->width, $seen->height], 0.02);
+        }
+    }
+    expect(count(array_unique($ats)))->toBeGreaterThan(in_array($kind, ['strip', 'single'], true) ? 0 : 1);
+})->with(['grid', 'masonry', 'rows', 'mosaic', 'strip', 'single']);
+
 it('mends with the least that is enough for all, and names who falls short, the hardest first', function (int $seed): void {
     $dice = new Randomizer(new Mt19937($seed));
     $grids = array_map(static fn (): PixelGrid => patches($dice), range(1, 12));

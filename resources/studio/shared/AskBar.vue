@@ -9,7 +9,7 @@
 </template>
 
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, onUnmounted, ref } from 'vue';
+import { nextTick, onBeforeMount, onBeforeUnmount, onMounted, onUnmounted, ref } from 'vue';
 
 /** A question in the place it is about. The keyboard stands on the answer that changes nothing, and goes back where it was. */
 withDefaults(defineProps<{ label: string; leave?: string }>(), { leave: 'Leave it' });
@@ -19,12 +19,12 @@ const bar = ref<HTMLElement>();
 let before: Element | null = null;
 let hadKeyboard = false;
 
-onMounted(() => {
-    before = document.activeElement;
-    bar.value?.querySelector<HTMLElement>('.acts .el-button:last-child')?.focus();
-});
+// What asked may be hidden as soon as the question is there.
+onBeforeMount(() => (before = document.activeElement));
+onMounted(() => bar.value?.querySelector<HTMLElement>('.acts .el-button:last-child')?.focus());
 onBeforeUnmount(() => (hadKeyboard = bar.value?.contains(document.activeElement) ?? false));
-onUnmounted(() => hadKeyboard && before instanceof HTMLElement && before.isConnected && before.focus());
+// Once all that the answer changed is drawn: what asked may have been hidden meanwhile.
+onUnmounted(() => void nextTick(() => hadKeyboard && before instanceof HTMLElement && before.isConnected && before.focus()));
 </script>
 
 <style scoped>

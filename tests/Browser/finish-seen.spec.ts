@@ -149,3 +149,23 @@ test('is accessible in every ready finish, wide and on a phone, in forced colour
         await page.emulateMedia({ media: null });
     }
 });
+
+test('comes to a gallery that stands far down its page, in both proofs, and stays at the top for one that is in sight', async ({ page }) => {
+    const api = await studioApi(page);
+    const all = await api<{ id: string; title: string }[]>('GET', 'galleries');
+    for (const title of ['Night flying', 'Long Wind Day']) {
+        await page.goto(`/studio/galleries/${all.find((one) => one.title === title)?.id}/finish`);
+        for (const name of ['Wide', 'Phone']) {
+            const seen = (): Promise<{ share: number; scrolled: number }> =>
+                page
+                    .frameLocator(`iframe[title^="${name}"]`)
+                    .locator('.zp-proof')
+                    .evaluate((pane) => ({ share: pane.getBoundingClientRect().top / innerHeight, scrolled: scrollY }));
+            await expect.poll(async () => (await seen()).share, `${title}, ${name}`).toBeLessThan(0.6);
+            const { share, scrolled } = await seen();
+            expect(share).toBeGreaterThanOrEqual(0);
+            if (title === 'Long Wind Day') expect(scrolled).toBe(0);
+            else expect(scrolled).toBeGreaterThan(200);
+        }
+    }
+});

@@ -42,6 +42,12 @@ const { height } = useElementSize(sheet);
 // The page itself is fetched again only when the gallery stands elsewhere.
 const address = computed(() => `/studio/proof/${props.gallery.id}?at=${props.gallery.panes.map((pane) => `${pane.id}-${pane.spot}`).join('.')}`);
 
+/** Share of its height above which a sheet shows a gallery as it opens. */
+const SEEN = 0.6;
+
+/** px of its page that stay in sight above a gallery one was brought to. */
+const ABOVE = 60;
+
 /** What each pane of the proof was made of. */
 const put = new WeakMap<Element, string>();
 
@@ -51,6 +57,13 @@ function loaded(): void {
     // Nothing in a proof is to be walked through by keyboard but its scrolling.
     page?.querySelectorAll('a').forEach((link) => (link.tabIndex = -1));
     replace();
+    comeTo(page?.querySelector('.zp-proof'));
+}
+
+/** A gallery that stands far down its page is what one came to see. */
+function comeTo(pane: Element | null | undefined): void {
+    const [top, window] = [pane?.getBoundingClientRect().top ?? 0, frame.value?.contentWindow];
+    if (window && top > window.innerHeight * SEEN) window.scrollTo(0, window.scrollY + top - ABOVE);
 }
 
 /** Puts the newest markup, which came with the answer to the change, into the page that is shown. */
@@ -100,6 +113,8 @@ b {
 
 .sheet {
     overflow: hidden;
+    /* What is scaled from its left corner stands there, whichever way the studio is read. */
+    direction: ltr;
     background: #fff;
     outline: 2px solid var(--z4);
 }

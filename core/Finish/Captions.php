@@ -28,6 +28,8 @@ final readonly class Captions
 
     private const SHOWN = ['finish.captions.place' => [CaptionPlace::Below, CaptionPlace::Over, CaptionPlace::Pointed]];
 
+    private const BELOW = ['finish.captions.place' => [CaptionPlace::Below]];
+
     private const OVER = ['finish.captions.place' => [CaptionPlace::Over, CaptionPlace::Pointed]];
 
     /**
@@ -35,7 +37,8 @@ final readonly class Captions
      * @param  ?string  $colour  of the letters; null is the page's own below a picture, white over one
      * @param  int  $opacity  per cent, of the ground behind the letters
      * @param  bool  $fades  the ground thins out towards the middle of the picture
-     * @param  int  $hiddenBelow  px of the window's width
+     * @param  int  $hiddenBelow  px of the window's width; of captions over a picture
+     * @param  int  $hiddenWithin  px of the gallery's inner width; of captions below a picture, which are part of its tile
      */
     private function __construct(
         #[Setting('Captions', new Choice(CaptionPlace::class), 'none', 'Captions')]
@@ -64,6 +67,8 @@ final readonly class Captions
         public bool $fades,
         #[Setting('Hidden on pages narrower than', new WholeNumber(0, 1200, 'px', words: [0 => 'never hidden']), 0, 'Captions', new When(self::OVER), '')]
         public int $hiddenBelow,
+        #[Setting('Hidden where the gallery is narrower than', new WholeNumber(0, 1200, 'px', words: [0 => 'never hidden']), 0, 'Captions', new When(self::BELOW), '')]
+        public int $hiddenWithin,
     ) {
     }
 

@@ -23,6 +23,30 @@ final readonly class Arrangement
     }
 
     /**
+     * One arrangement up to a width, another from there on.
+     *
+     * @param  positive-int  $from  px, where the other begins
+     */
+    public static function joined(self $narrow, self $wide, int $from): self
+    {
+        $cut = static fn (BandArrangement $band): BandArrangement => $band->within(new WidthBand($band->band->from, min($band->band->until ?? $from, $from)));
+        // The first begins at 0.
+        $bands = [$cut($narrow->bands[0])];
+        foreach (array_slice($narrow->bands, 1) as $band) {
+            if ($band->band->from < $from) {
+                $bands[] = $cut($band);
+            }
+        }
+        foreach ($wide->bands as $band) {
+            if ($band->band->until === null || $band->band->until > $from) {
+                $bands[] = $band->within(new WidthBand(max($band->band->from, $from), $band->band->until));
+            }
+        }
+
+        return new self($bands);
+    }
+
+    /**
      * The ends of what of a band is in use.
      *
      * @return array{int, int} px

@@ -6,6 +6,7 @@ namespace ZincPane\Core\Layout;
 
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Finish\FinishDesign;
 use ZincPane\Core\Geometry\Ratio;
 
 /** Arranges pictures by the layout that a design asks for, and remembers the last few arrangements. */
@@ -20,7 +21,19 @@ final class Arranger
     public static function layout(GalleryDesign $design): Layout
     {
         $frame = TileFrame::in($design);
+        $until = self::bareUntil($design->finish);
 
+        return $until > 0 ? new NarrowLayout(self::framed($design, $frame->bare()), self::framed($design, $frame), $until) : self::framed($design, $frame);
+    }
+
+    /** px of the inner width up to which captions below pictures are hidden; 0 for nowhere, since no gallery is made for less than the narrowest. */
+    public static function bareUntil(FinishDesign $finish): int
+    {
+        return $finish->belowPicture() > 0 && $finish->captions->hiddenWithin > Arrangement::NARROWEST ? $finish->captions->hiddenWithin : 0;
+    }
+
+    private static function framed(GalleryDesign $design, TileFrame $frame): Layout
+    {
         return match ($design->layout->kind) {
             LayoutKind::Grid => new GridLayout($design->layout, $frame),
             LayoutKind::Masonry => new MasonryLayout($design->layout, $frame),

@@ -28,6 +28,12 @@ final readonly class BandArrangement
     ) {
     }
 
+    /** The same in a part of its band. */
+    public function within(WidthBand $part): self
+    {
+        return new self($part, $this->columns, $this->boxes, $this->height, $this->rowStarts, $this->frame);
+    }
+
     /** Where the picture of a tile stands, without what is around it. */
     public function picture(int $index): Box
     {

@@ -36,6 +36,17 @@ final readonly class TileFrame
         return new self((float) $design->finish->edges->inset(), (float) $design->finish->belowPicture());
     }
 
+    /** Without what stands below the picture. */
+    public function bare(): self
+    {
+        return new self($this->inset, 0.0);
+    }
+
+    public function isLike(self $other): bool
+    {
+        return $this->inset === $other->inset && $this->below === $other->below;
+    }
+
     /** px by which a tile is wider than its picture. */
     public function across(): float
     {

@@ -13,14 +13,13 @@ use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Geometry\WidthBand;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\Style\Css;
 
 /** Lays the tiles of one section out, by container queries: one for each band of widths. */
 final readonly class SectionCss
 {
     private Css $list;
-
-    private PlacesCss $places;
 
     /**
      * @param  Css  $pane  selector of the gallery
@@ -31,29 +30,59 @@ final readonly class SectionCss
     public function __construct(Css $pane, int $number, private LayoutDesign $layout, private array $items, private Arrangement $arrangement, private ?int $widest = null)
     {
         $this->list = Css::of('{pane} .zp-s{n}', ['pane' => $pane, 'n' => $number]);
-        $this->places = match (true) {
-            $layout->kind->isStrip() => new StripCss($this->list, $layout, $arrangement->bands[0]->frame),
-            in_array($layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $layout, $arrangement->bands[0]->frame),
-            $layout->kind === LayoutKind::Masonry => new PlacedCss($this->list),
-            default => new GridCss($this->list, $layout),
-        };
     }
 
     public function render(): Css
     {
         $rules = new TileRules($this->list);
         $this->shapes($rules);
-        $bands = [];
-        foreach ($this->arrangement->bands as $number => $band) {
-            if ($this->widest !== null && $band->band->from > $this->widest) {
-                break;
+        $always = $bands = [];
+        $framed = $this->framed();
+        foreach ($framed as $n => $alike) {
+            $places = $this->places($alike[0]->frame);
+            $next = $framed[$n + 1] ?? null;
+            $always[] = self::inBand(new WidthBand($alike[0]->band->from, $next === null ? null : $next[0]->band->from), $places->always());
+            foreach ($alike as $band) {
+                $bands[] = self::inBand($band->band, Css::all($places->band(count($bands), $band, $this->items, $rules), $this->cut($places, $band)));
             }
-            $inside = Css::all($this->places->band($number, $band, $this->items, $rules), $this->cut($band));
-            $bands[] = self::inBand($band->band, $inside);
         }
 
         // The rules of tiles are whole only once every band was written.
-        return Css::all($this->places->always(), $rules->css(), ...$bands);
+        return Css::all(...[...$always, $rules->css(), ...$bands]);
+    }
+
+    /**
+     * The bands that are shown, those with the same frame around each tile together.
+     *
+     * @return list<non-empty-list<BandArrangement>>
+     */
+    private function framed(): array
+    {
+        $framed = [];
+        $before = null;
+        foreach ($this->arrangement->bands as $band) {
+            if ($this->widest !== null && $band->band->from > $this->widest) {
+                break;
+            }
+            if ($before?->isLike($band->frame) === true) {
+                $framed[count($framed) - 1][] = $band;
+            } else {
+                $framed[] = [$band];
+            }
+            $before = $band->frame;
+        }
+
+        return $framed;
+    }
+
+    private function places(TileFrame $frame): PlacesCss
+    {
+        return match (true) {
+            $this->layout->kind->isStrip() => new StripCss($this->list, $this->layout, $frame),
+            in_array($this->layout->kind, [LayoutKind::Rows, LayoutKind::Mosaic], true) => new BlocksCss($this->list, $this->layout, $frame),
+            $this->layout->kind === LayoutKind::Masonry => new PlacedCss($this->list),
+            default => new GridCss($this->list, $this->layout),
+        };
     }
 
     /** Rules that hold in one band of widths of the gallery. */
@@ -92,7 +121,7 @@ final readonly class SectionCss
     }
 
     /** Hides what comes after the first rows, until all is asked for. */
-    private function cut(BandArrangement $band): Css
+    private function cut(PlacesCss $places, BandArrangement $band): Css
     {
         $first = $this->layout->initialView === InitialView::Rows && ! $this->layout->kind->isStrip() ? $band->rowStarts[$this->layout->initialRows] ?? null : null;
         if ($first === null) {
@@ -101,7 +130,7 @@ final readonly class SectionCss
         $closed = Css::of('{list}:has(+.zp-all input:not(:checked))', ['list' => $this->list]);
 
         return Css::of('{closed}>:nth-child(n+{n}){display:none}{list}+.zp-all{display:block}{more}', [
-            'closed' => $closed, 'n' => $first + 1, 'list' => $this->list, 'more' => $this->places->cut($closed, $band, $first),
+            'closed' => $closed, 'n' => $first + 1, 'list' => $this->list, 'more' => $places->cut($closed, $band, $first),
         ]);
     }
 }

@@ -15,7 +15,7 @@ test('keeps every tile where the core has it, whatever is around it, at thirty w
     const ratios = items.map(({ picture }) => picture.width / picture.height);
     const edges = { line: 'double', width: 5, mount: 9, corners: 14, shadow_opacity: 40 };
     const ground = { padding: 30, margin: 12, line: 'solid', width: 3, corners: 20 };
-    const below = { place: 'below', title: true, caption: true, lines: 3 };
+    const below = { place: 'below', title: true, caption: true, lines: 3, hidden_within: 520 };
     const widths = Array.from({ length: 30 }, (_, step) => Math.round(310 * (2600 / 310) ** (step / 29)));
     for (const layout of [
         { kind: 'grid', columns: 4, last_row: 'fill', shape: '4:3' },
@@ -35,6 +35,8 @@ test('keeps every tile where the core has it, whatever is around it, at thirty w
             seen.push({ inner, boxes: await tileBoxes(page) });
             const out = await page.locator('.zp-tiles img').evaluateAll((images) => images.filter((image) => image.getBoundingClientRect().width < 1).length);
             expect(out, `${layout.kind} at ${width}: pictures without a place`).toBe(0);
+            const captions = await page.locator('.zp-caption').evaluateAll((all) => all.filter((one) => one.getBoundingClientRect().height > 0).length);
+            expect(captions, `${layout.kind} at ${width}, inner ${inner}: captions`).toBe(inner < 520 ? 0 : 11);
         }
         const worst = farthestOff(seen, ratios, design);
         console.log(`${layout.kind}, framed: worst edge off by ${worst.toFixed(3)} px`);

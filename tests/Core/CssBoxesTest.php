@@ -8,6 +8,8 @@ use Tests\Core\Css\Browser;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arrangement;
+use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Layout\NarrowLayout;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\BlocksCss;
 use ZincPane\Core\Markup\Finish\CaptionsCss;
@@ -20,17 +22,16 @@ use ZincPane\Core\Markup\StripCss;
 use ZincPane\Core\Markup\Style\Css;
 use ZincPane\Core\Measuring\Subject;
 
-covers(BlocksCss::class, GridCss::class, PlacedCss::class, StripCss::class, SectionCss::class, FrameCss::class, EdgesCss::class);
+covers(BlocksCss::class, GridCss::class, PlacedCss::class, StripCss::class, SectionCss::class, FrameCss::class, EdgesCss::class, NarrowLayout::class);
 
 /** The style sheet of a gallery of one section, and its arrangement, with a frame around each tile. */
 function styled(array $layout, array $shapes, int $inset, array $large = []): array
 {
     $line = min(40, intdiv($inset, 2));
     $design = designOf($layout, ['edges' => ['line' => $line > 0 ? 'double' : 'none', 'width' => $line, 'mount' => $inset - $line]]);
-    $frame = TileFrame::in($design);
     $items = shownAs($shapes);
     // Whole px make other shapes than were asked for.
-    $arrangement = layoutOf($design, $frame)->arrange(array_map(static fn ($item): Ratio => $item->ratio(), $items), $large);
+    $arrangement = Arranger::layout($design)->arrange(array_map(static fn ($item): Ratio => $item->ratio(), $items), $large);
     $pane = Css::of('.zp-p');
     $css = (new FrameCss($pane, $design->layout, $design->finish))->render(About::titled('Kites'), $items, 1)
         .(new CaptionsCss($pane, $design->finish))->render()
@@ -74,7 +75,7 @@ it('says in CSS the boxes it computed, for any design, any shapes, any width and
     $dice = new Randomizer(new Mt19937(crc32($kind)));
     $drawn = 0;
     for ($trial = 0; $trial < 60; $trial++) {
-        $layout = [...anyLayout($dice), 'caption_lines' => $trial % 2 * $dice->getInt(0, 6), 'kind' => $kind, 'initial_view' => 'all', 'gap' => $dice->getInt(0, 24)];
+        $layout = [...anyLayout($dice), 'caption_lines' => $trial % 2 * $dice->getInt(0, 6), 'hidden_within' => $trial % 3 * $dice->getInt(0, 600), 'kind' => $kind, 'initial_view' => 'all', 'gap' => $dice->getInt(0, 24)];
         $shapes = someShapes($dice->getInt(1, $trial % 15 === 0 ? 60 : 17), $trial);
         $inset = [0, 5, 32, 100][$trial % 4];
         $large = $kind === 'mosaic' && count($shapes) > 4 ? [$dice->getInt(0, 3)] : [];
@@ -97,6 +98,29 @@ it('changes at the very px at which a band begins', function (string $kind): voi
         }
     }
 })->with(['grid', 'masonry', 'rows', 'mosaic', 'strip']);
+
+it('is the gallery without captions where they are hidden, and the one with them from there on', function (string $kind): void {
+    $dice = new Randomizer(new Mt19937(77 + crc32($kind)));
+    for ($trial = 0; $trial < 25; $trial++) {
+        // No gallery is made for less than 240 px: there, nothing is ever hidden.
+        $from = $dice->getInt($trial % 5 === 0 ? 1 : 241, $trial % 5 === 0 ? 240 : 1200);
+        $shapes = someShapes($dice->getInt(0, 14), $trial);
+        $layout = [...anyLayout($dice), 'kind' => $kind, 'gap' => $dice->getInt(0, 24)];
+        $of = static fn (array $captions): Arrangement => Arranger::layout(designOf($layout, ['captions' => $captions]))->arrange($shapes);
+        $below = ['place' => 'below', 'lines' => $dice->getInt(1, 6)];
+        [$hidden, $with, $without] = [$of([...$below, 'hidden_within' => $from]), $of($below), $of(['place' => 'none'])];
+        foreach ([240, max(240, $from - 1), max(240, $from), $from + 240, $dice->getInt(240, 2560), 2560] as $width) {
+            $wanted = ($from > 240 && $width < $from ? $without : $with)->at($width);
+            $seen = $hidden->at($width);
+            expect(boxesAt($seen, $width))->toBe(boxesAt($wanted, $width), "{$from}, at {$width}")
+                ->and([$seen->columns, $seen->rowStarts, $seen->frame->below, $seen->height->at($width)])->toBe([$wanted->columns, $wanted->rowStarts, $wanted->frame->below, $wanted->height->at($width)]);
+        }
+        // Every width lies in one band.
+        foreach ($hidden->bands as $i => $band) {
+            expect($band->band->from)->toBe($i === 0 ? 0 : $hidden->bands[$i - 1]->band->until)->and($band->band->until ?? INF)->toBeGreaterThan($band->band->from);
+        }
+    }
+})->with(['grid', 'masonry', 'rows', 'mosaic', 'strip', 'slideshow', 'single']);
 
 it('gives a list of placed tiles the height of its lowest one', function (): void {
     $shapes = someShapes(14, 9);

@@ -23,6 +23,7 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\GridLayout;
 use ZincPane\Core\Layout\Layout;
 use ZincPane\Core\Layout\MasonryLayout;
@@ -43,8 +44,8 @@ use ZincPane\Core\Tidying\Tidied;
 function designOf(array $layout, array $finish = []): GalleryDesign
 {
     $lines = $layout['caption_lines'] ?? 0;
-    unset($layout['caption_lines']);
-    $captions = $lines === 0 ? [] : ['place' => 'below', 'lines' => $lines];
+    $captions = $lines === 0 ? [] : ['place' => 'below', 'lines' => $lines, 'hidden_within' => $layout['hidden_within'] ?? 0];
+    unset($layout['caption_lines'], $layout['hidden_within']);
 
     return GalleryDesign::default()->with(['layout' => $layout, 'finish' => array_replace_recursive(['captions' => $captions], $finish)]);
 }
@@ -181,4 +182,12 @@ function galleryDocument(string $ids = 'abcdef'): GalleryDocument
         array_map(static fn (string $id): string => "picture-{$id}", str_split($ids)),
         array_map(static fn (string $id): Tidied => new Tidied(Size::of(300 + 10 * ord($id), 400), Recipe::fromArray($id === 'b' ? ['turn' => 1] : []), FocalPoint::of(0.25, 0.5), $id === 'c'), str_split($ids)),
     ));
+}
+
+/**
+ * @return list<array<string, float>> of the pictures, px
+ */
+function boxesAt(BandArrangement $band, float $width): array
+{
+    return array_map(static fn (int $i): array => $band->picture($i)->at($width), array_keys(iterator_to_array($band->boxes)));
 }

@@ -11,6 +11,7 @@ use ZincPane\Core\Finish\CaptionWay;
 use ZincPane\Core\Finish\Edges;
 use ZincPane\Core\Finish\FinishDesign;
 use ZincPane\Core\Finish\TextAlign;
+use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Markup\Style\Css;
 
 /** The words of each tile, under its picture or over it. */
@@ -44,9 +45,12 @@ final readonly class CaptionsCss
     /** Captions take their lines whether they fill them or not; what is longer is whole in the viewer. */
     private function below(): Css
     {
-        return Css::of('{s} .zp-caption{height:{height}px;margin:{above}px 0 0;padding:0;overflow:hidden{colour}}', [
+        $until = Arranger::bareUntil($this->finish);
+
+        return Css::of('{s} .zp-caption{height:{height}px;margin:{above}px 0 0;padding:0;overflow:hidden{colour}}{hidden}', [
             's' => $this->pane, 'height' => $this->captions->lines * $this->finish->lettering->line(), 'above' => Captions::ABOVE,
             'colour' => $this->captions->colour === null ? Css::none() : Css::of(';color:{c}', ['c' => Css::colour($this->captions->colour)]),
+            'hidden' => $until === 0 ? Css::none() : Css::of('@container (width < {n}px){{s} .zp-caption{display:none}}', ['n' => $until, 's' => $this->pane]),
         ]);
     }
 

@@ -92,6 +92,7 @@ export type SettingPath =
     | 'finish.captions.opacity'
     | 'finish.captions.fades'
     | 'finish.captions.hidden_below'
+    | 'finish.captions.hidden_within'
     | 'finish.edges.line'
     | 'finish.edges.width'
     | 'finish.edges.colour'
@@ -363,6 +364,7 @@ export interface DesignPart {
             opacity?: number;
             fades?: boolean;
             hidden_below?: number;
+            hidden_within?: number;
         };
         edges?: {
             line?: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';
@@ -677,6 +679,7 @@ export interface GalleryDesign {
             opacity: number;
             fades: boolean;
             hidden_below: number;
+            hidden_within: number;
         };
         edges: {
             line: 'none' | 'solid' | 'dashed' | 'dotted' | 'double';

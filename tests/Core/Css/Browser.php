@@ -118,7 +118,7 @@ final readonly class Browser
         }
         $child = $this->sheet->declared($this->width, $this->isFirstChild(...));
         $caption = $this->sheet->declared($this->width, $this->isCaption(...));
-        $below = $caption === [] ? 0.0 : (float) $caption['height'] + (float) $caption['margin'];
+        $below = $caption === [] || ($caption['display'] ?? '') === 'none' ? 0.0 : (float) $caption['height'] + (float) $caption['margin'];
         $calc = new Calc($tile, $width, $this->width);
         $given = trim($calc->filled($child['height'] ?? 'auto'));
         $shape = trim($calc->filled($child['aspect-ratio'] ?? 'auto'));

@@ -67,7 +67,7 @@ final readonly class Captions
         public bool $fades,
         #[Setting('Hidden on pages narrower than', new WholeNumber(0, 1200, 'px', words: [0 => 'never hidden']), 0, 'Captions', new When(self::OVER), '')]
         public int $hiddenBelow,
-        #[Setting('Hidden where the gallery is narrower than', new WholeNumber(0, 1200, 'px', words: [0 => 'never hidden']), 0, 'Captions', new When(self::BELOW), '')]
+        #[Setting('Hidden in galleries narrower than', new WholeNumber(0, 1200, 'px', words: [0 => 'never hidden']), 0, 'Captions', new When(self::BELOW), '')]
         public int $hiddenWithin,
     ) {
     }

@@ -150,7 +150,7 @@ function inForceSomewhere(): array
     $kinds = array_column(collect(Vocabulary::all()['settings'])->firstWhere('path', 'layout.kind')['options'], 'value');
     foreach ($designs === [] ? $kinds : [] as $kind) {
         foreach (['count', 'fit'] as $rule) {
-            foreach (['all' => [], 'rows' => $dressed] as $view => $finish) {
+            foreach (['all' => [], 'rows' => $dressed, 'pages' => ['captions' => ['place' => 'below']]] as $view => $finish) {
                 $design = GalleryDesign::default()->with(['layout' => ['kind' => $kind, 'column_rule' => $rule, 'initial_view' => $view], 'finish' => $finish]);
                 $designs[] = [$design->inForce(), DesignWords::briefs($design)];
             }

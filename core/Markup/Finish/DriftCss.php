@@ -25,6 +25,9 @@ final readonly class DriftCss
     /** Hundredths of the width by which a row moves to each side at full strength. */
     private const SIDEWAYS = 9.0;
 
+    /** px of the inner width of nearly all phones, or more. */
+    private const PHONES = 320;
+
     private Lanes $lanes;
 
     /**
@@ -44,8 +47,8 @@ final readonly class DriftCss
         }
         $bands = [];
         foreach ($this->arrangement->bands as $band) {
-            foreach (self::parts($band->band) as $part) {
-                $bands[] = SectionCss::inBand($part, $this->band($band, $part->from >= LayoutDesign::WIDE_FROM));
+            foreach ($this->parts($band->band) as $part) {
+                $bands[] = SectionCss::inBand($part, $this->band($band, $part));
             }
         }
 
@@ -69,27 +72,42 @@ final readonly class DriftCss
 
         return Css::of(
             '{frame}{overflow:clip;view-timeline:--zp-d-{name} block{rim}}'
-            .'{list}{transform:translateY(calc(-1*var(--z))){slant}}'
+            .'{list}{transform:translateY(calc(-1*var(--z))){turned}}'
             .'{list}>li{animation:zp-d-{name} linear both;animation-timeline:--zp-d-{name};animation-range:{range}}'
             // Who goes through by keyboard scrolls the frame; nothing moves away from under the focus.
             .'{frame}:has(:focus-visible){overflow:auto;mask-image:none}{list}:has(:focus-visible){transform:none}{list}:has(:focus-visible)>li{animation:none}',
             [
-                'list' => $this->list, 'frame' => $this->frame, 'name' => $this->name, 'slant' => $this->slant(),
+                'list' => $this->list, 'frame' => $this->frame, 'name' => $this->name, 'turned' => $this->turned(),
                 'range' => Css::of('cover 10% cover 90%'),
                 'rim' => $rim === 0 ? Css::none() : Css::of(';mask-image:linear-gradient(#0000,#000 {rim}%,#000 {end}%,#0000)', ['rim' => $rim, 'end' => 100 - $rim]),
             ],
         );
     }
 
-    /** Turned, and enlarged so far that no corner of the frame stays empty; rows that move sideways need more. */
-    private function slant(): Css
+    /** Turned, and enlarged as each band says. */
+    private function turned(): Css
+    {
+        return Css::of($this->isEnlarged() ? ' rotate({angle}deg) scale(var(--e))' : '', ['angle' => $this->drift->slant]);
+    }
+
+    private function isEnlarged(): bool
+    {
+        return $this->drift->slant !== 0 || $this->lanes === Lanes::Across;
+    }
+
+    /**
+     * By how much it is enlarged, so that no corner of the frame stays empty: across its width, turned, the list has to
+     * reach W cos α + H sin α, less what a row that moves sideways leaves empty behind it.
+     *
+     * @param  int  $high  px of the frame
+     * @param  int  $narrowest  px of its width; there it is narrowest for its height
+     */
+    private function enlarged(int $high, int $narrowest): float
     {
         $angle = deg2rad(abs($this->drift->slant));
-        // The frame is narrowest, for its height, where the wide settings begin.
-        $fill = cos($angle) + $this->drift->height / LayoutDesign::WIDE_FROM * sin($angle);
-        $scale = $fill * ($this->lanes === Lanes::Across ? 1 + 2 * $this->sideways() / 100 : 1.0);
+        $behind = $this->lanes === Lanes::Across ? 2 * $this->sideways() / 100 : 0.0;
 
-        return $scale === 1.0 ? Css::none() : Css::of(' rotate({angle}deg) scale({scale})', ['angle' => $this->drift->slant, 'scale' => Css::number($scale, 3)]);
+        return (cos($angle) + $high / $narrowest * sin($angle)) / (1 - $behind);
     }
 
     private function sideways(): float
@@ -98,20 +116,28 @@ final readonly class DriftCss
     }
 
     /**
-     * A band in which both heights hold, one after the other, is two.
+     * A band in which both heights hold, one after the other, is two; where the list is turned, phones are told from
+     * what is narrower, since the narrowest of a part says how far it is enlarged.
      *
-     * @return list<WidthBand>
+     * @return non-empty-list<WidthBand>
      */
-    private static function parts(WidthBand $band): array
+    private function parts(WidthBand $band): array
     {
-        $wide = LayoutDesign::WIDE_FROM;
+        $parts = [];
+        $from = $band->from;
+        foreach ($this->drift->slant === 0 ? [LayoutDesign::WIDE_FROM] : [self::PHONES, LayoutDesign::WIDE_FROM] as $cut) {
+            if ($from < $cut && ($band->until === null || $band->until > $cut)) {
+                $parts[] = new WidthBand($from, $cut);
+                $from = $cut;
+            }
+        }
 
-        return $band->from < $wide && ($band->until === null || $band->until > $wide) ? [new WidthBand($band->from, $wide), new WidthBand($wide, $band->until)] : [$band];
+        return [...$parts, new WidthBand($from, $band->until)];
     }
 
-    private function band(BandArrangement $band, bool $isWide): Css
+    private function band(BandArrangement $band, WidthBand $part): Css
     {
-        $high = $isWide ? $this->drift->height : $this->drift->phoneHeight;
+        $high = $part->from >= LayoutDesign::WIDE_FROM ? $this->drift->height : $this->drift->phoneHeight;
         $whole = Css::length($band->height, 'cqw');
         $way = $this->drift->way === DriftWay::With ? 1 : -1;
 
@@ -119,6 +145,7 @@ final readonly class DriftCss
             Css::of('{frame}{height:min({high}px,{whole})}{list}{--z:max(0px,({whole} - {high}px)/2);--y:calc(var(--z)*{strength})}', [
                 'list' => $this->list, 'frame' => $this->frame, 'high' => $high, 'whole' => $whole, 'strength' => $this->strength($way),
             ]),
+            $this->isEnlarged() ? Css::of('{list}{--e:{e}}', ['list' => $this->list, 'e' => Css::number($this->enlarged($high, max(Arrangement::NARROWEST, $part->from)), 3)]) : Css::none(),
             $this->lanes === Lanes::Across ? Css::of('{list}{--x:{x}cqw}', ['list' => $this->list, 'x' => $way * $this->sideways()]) : Css::none(),
             $this->against($band),
         );

@@ -44,4 +44,10 @@ final readonly class FinishDesign
     {
         return $this->captions->place === CaptionPlace::Below ? Captions::ABOVE + $this->captions->lines * $this->lettering->line() : 0;
     }
+
+    /** The letters that something is set in: none have to be fetched for words that nobody sees. */
+    public function lettersInUse(): Font
+    {
+        return $this->captions->place === CaptionPlace::None ? Font::Page : $this->lettering->font;
+    }
 }

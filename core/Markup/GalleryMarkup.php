@@ -63,7 +63,7 @@ final readonly class GalleryMarkup
 
     public function render(): Fragment
     {
-        return new Fragment($this->id, $this->html(), $this->css(), FontCss::file($this->finish->lettering->font), $this->finish->arrival->way !== ArrivalWay::None);
+        return new Fragment($this->id, $this->html(), $this->css(), FontCss::file($this->finish->lettersInUse()), $this->finish->arrival->way !== ArrivalWay::None);
     }
 
     public function html(): string

@@ -231,7 +231,7 @@ it('writes down every class that a gallery has', function (): void {
 });
 
 it('puts what a person writes into the scope of the gallery, and addresses and colours nowhere else', function (): void {
-    $css = drawnAs(dressedAs(['own' => ['css' => 'img{opacity:.5}', 'id' => 'kites', 'classes' => 'a b'], 'lettering' => ['font' => 'archivo']]), null, Addresses::absolute('https://saltreed.example'));
+    $css = drawnAs(dressedAs(['own' => ['css' => 'img{opacity:.5}', 'id' => 'kites', 'classes' => 'a b'], 'lettering' => ['font' => 'archivo'], 'captions' => ['place' => 'below']]), null, Addresses::absolute('https://saltreed.example'));
     expect($css->css)->toEndWith('@scope (.zp-p1){img{opacity:.5}}')->and($css->html)->toContain('<div class="zp zp-p1 a b" id="kites"')
         ->and($css->css)->toContain('src:url("https://saltreed.example/fonts/archivo-latin-wght-normal.woff2")')->and($css->font)->toBe('/fonts/archivo-latin-wght-normal.woff2')
         ->and((string) Css::url("a\"b\\c\nd</style>"))->toBe('url("a\22 b\5c c\a d\3c /style>")')

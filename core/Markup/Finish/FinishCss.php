@@ -25,7 +25,7 @@ final readonly class FinishCss
         $finish = $this->finish;
 
         return Css::all(
-            FontCss::faces($finish->lettering->font, $this->addresses),
+            FontCss::faces($finish->lettersInUse(), $this->addresses),
             (new GroundCss($this->pane, $finish->ground, $this->ground))->render(),
             (new EdgesCss($this->pane, $finish))->render(),
             (new CaptionsCss($this->pane, $finish))->render(),

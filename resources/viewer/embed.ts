@@ -25,11 +25,34 @@ export class EmbeddedGallery extends HTMLElement {
             if (!answer.ok) throw new Error(`status ${answer.status}`);
             const { html, css } = (await answer.json()) as Embedded;
             root.innerHTML = `<style>${SHIELD}${css.replaceAll(HOST, host)}</style>${WISH}${html.replaceAll(HOST, host)}`;
+            EmbeddedGallery.measure(root);
             root.querySelectorAll('[data-zinc-pane]').forEach(enliven);
             root.querySelectorAll('[data-arrival]').forEach((pane) => EmbeddedGallery.arrive(pane, host));
         } catch (error) {
             console.warn('This gallery is not live, or its host cannot be reached.', error);
         }
+    }
+
+    /**
+     * How wide the place is on a page elsewhere nobody knew when the gallery was put live. Browsers choose files only
+     * after the script that put the pictures there (https://html.spec.whatwg.org/#await-a-stable-state), so this is
+     * in time; said as a share of the window it holds when that changes.
+     */
+    private static measure(root: ShadowRoot): void {
+        const sources = [...root.querySelectorAll<HTMLSourceElement>('source[sizes]:not([sizes^="auto"])')];
+        const widths = sources.map(({ parentElement: picture }) => {
+            const image = picture?.querySelector('img');
+            if (!image) return 0;
+            const { width, height } = image.getBoundingClientRect();
+            // What covers its place is drawn wider than that.
+            return getComputedStyle(image).objectFit === 'cover'
+                ? Math.max(width, (height * Number(image.getAttribute('width'))) / Number(image.getAttribute('height')))
+                : width;
+        });
+        sources.forEach((source, index) => {
+            const width = widths[index] ?? 0;
+            if (width > 0) source.sizes = `${((100 * width) / innerWidth).toFixed(2)}vw`;
+        });
     }
 
     /** What arrival needs of script comes only where tiles arrive, once for all galleries of the page. */

@@ -84,6 +84,43 @@ test('keeps its finish, its boxes and its captions on a page elsewhere that mean
     }
 });
 
+for (const layout of [
+    { kind: 'mosaic', row_height: 200 },
+    { kind: 'rows', row_height: 260 },
+    { kind: 'grid', columns: 5 },
+]) {
+    test(`fetches files as wide as they are drawn in whatever place it gets elsewhere: ${layout.kind}`, async ({ page, browser, baseURL }) => {
+        const { id } = await liveAlone(page, 7, 'Dressed: narrow place', {}, layout);
+        const server = await foreign(
+            `<div style="width:620px!important;max-width:90%"><script src="${baseURL}/embed.js" data-gallery="${id}" async></script></div>`,
+        );
+        const context = await browser.newContext({ viewport: { width: 1900, height: 3000 } });
+        const visitor = await context.newPage();
+        try {
+            await visitor.goto(addressOf(server));
+            await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(7);
+            await visitor.waitForLoadState('networkidle');
+            const files = await visitor.locator('zinc-gallery img').evaluateAll((images: HTMLImageElement[]) =>
+                images.map((image) => {
+                    const { width, height } = image.getBoundingClientRect();
+                    const [wide, high] = ['width', 'height'].map((side) => Number(image.getAttribute(side))) as [number, number];
+                    const offered = image.parentElement?.querySelector('source')?.srcset.match(/\d+(?=w)/g) ?? [];
+                    return {
+                        drawn: getComputedStyle(image).objectFit === 'cover' ? Math.max(width, (height * wide) / high) : width,
+                        file: Number(/(\d+)\.\w+$/.exec(image.currentSrc)?.[1]),
+                        offered: offered.map(Number),
+                    };
+                }),
+            );
+            for (const { drawn, file, offered } of files)
+                expect(file, `drawn ${drawn}`).toBe(offered.find((width) => width >= drawn - 1) ?? Math.max(...offered));
+        } finally {
+            await context.close();
+            server.close();
+        }
+    });
+}
+
 test('lets tiles arrive elsewhere too, by one script for all galleries, and leaves them whole without it', async ({ page, browser, baseURL }) => {
     const rising = await liveAlone(page, 4, 'Dressed: rising elsewhere', { arrival: { way: 'rise', duration: 300 } });
     const still = await liveAlone(page, 4, 'Dressed: still elsewhere', {});

@@ -89,4 +89,4 @@ it('tells of what cannot be read that it has no grid', function (string $content
     $path = "{$this->files}/broken.jpg";
     file_put_contents($path, $contents);
     expect((new GridMaker)->make($path))->toBeNull()->and((new GridMaker)->make("{$this->files}/nothing.jpg"))->toBeNull();
-})->with(['', 'no picture', "\xFF\xD8\xFF\xE0 cut off", '<svg xmlns="http://www.w3.org/2000/svg"/>']);
+})->with(['an empty one' => [''], 'a text' => ['no picture'], 'one that was cut off' => ["\xFF\xD8\xFF\xE0 cut off"], 'a drawing' => ['<svg xmlns="http://www.w3.org/2000/svg"/>']]);

@@ -152,7 +152,7 @@ final readonly class GalleryFinishes
 
         return $design->with(['layout' => self::CARD, 'finish' => [
             'own' => ['id' => '', 'classes' => '', 'css' => ''],
-            'captions' => ['hidden_below' => 0],
+            'captions' => ['hidden_below' => 0, 'hidden_within' => 0],
             'arrival' => ['way' => 'none'],
             'ground' => ['margin' => 0, 'padding' => min(14, $finish->ground->padding)],
         ]]);

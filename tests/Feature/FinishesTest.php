@@ -146,3 +146,14 @@ it('makes the small copy of a picture with its files, once for each crop of it, 
     app(MakePlannedRenditions::class)->handle($other);
     expect($other->refresh()->state)->toBe(PictureState::Ready);
 });
+
+it('draws cards with their captions, however narrow they are', function (): void {
+    foreach ([['place' => 'below', 'title' => true, 'hidden_within' => 1200], ['place' => 'over', 'title' => true, 'hidden_below' => 1200]] as $captions) {
+        ($this->dress)($this->gallery, ['captions' => $captions])->assertOk();
+        foreach (['effects', 'drifts'] as $view) {
+            foreach ($this->getJson("/studio/api/galleries/{$this->gallery->id}/finishes?view={$view}")->assertOk()->json('cards') as $card) {
+                expect($card['css'])->toContain('.zp-said{')->not->toContain('display:none');
+            }
+        }
+    }
+});

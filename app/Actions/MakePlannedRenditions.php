@@ -40,14 +40,16 @@ final readonly class MakePlannedRenditions
             $picture->renditionFolder(),
         );
         $key = $picture->rendition_key;
-        $this->database->transaction(static function () use ($picture, $made, $key): void {
+        $fresh = $this->database->transaction(static function () use ($picture, $made, $key): Picture {
             $fresh = Picture::query()->findOrFail($picture->id);
             // It may have been tidied anew in the meantime; what was made then belongs to another address.
             if ($fresh->rendition_key === $key) {
                 $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null]);
             }
+
+            return $fresh;
         });
-        $this->grids->prepare($picture->refresh());
+        $this->grids->prepare($fresh);
     }
 
     /**

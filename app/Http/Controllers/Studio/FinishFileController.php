@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Actions\Finishes;
 use App\Actions\FinishFiles;
 use App\Http\Requests\PartRequest;
 use App\Models\Finish;
@@ -13,7 +14,7 @@ use Illuminate\Http\Response;
 /** Finishes as files. */
 final readonly class FinishFileController
 {
-    public function __construct(private FinishFiles $files)
+    public function __construct(private FinishFiles $files, private Finishes $finishes)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class FinishFileController
 
     public function store(PartRequest $request): JsonResponse
     {
-        $finish = $this->files->takeIn($request->getContent());
+        $finish = $this->finishes->takeIn($request->getContent());
 
         return new JsonResponse(['key' => $finish->id, 'name' => $finish->name], 201);
     }

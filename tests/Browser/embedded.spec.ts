@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test';
+import type { Browser, Page, ViewportSize } from '@playwright/test';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { NAMES, redesign, undress } from './dressing';
@@ -18,6 +18,26 @@ function foreign(lines: string): Promise<Server> {
 }
 
 const addressOf = (server: Server): string => `http://127.0.0.1:${(server.address() as AddressInfo).port}/`;
+
+/** The line that puts a gallery onto a page elsewhere. */
+const lineOf = (host: string | undefined, id: string): string => `<script src="${host}/embed.js" data-gallery="${id}" async></script>`;
+
+/** Visits pages elsewhere, each with such lines, as somebody who was never here. */
+async function elsewhere(
+    browser: Browser,
+    viewport: ViewportSize,
+    pages: string[],
+    look: (visitor: Page, addresses: string[]) => Promise<void>,
+): Promise<void> {
+    const servers = await Promise.all(pages.map(foreign));
+    const context = await browser.newContext({ viewport });
+    try {
+        await look(await context.newPage(), servers.map(addressOf));
+    } finally {
+        await context.close();
+        servers.forEach((server) => server.close());
+    }
+}
 
 /** Live without standing on any page of its own site. */
 async function liveAlone(
@@ -47,13 +67,10 @@ test('keeps its finish, its boxes and its captions on a page elsewhere that mean
         own: { classes: 'theirs', css: '.zp-caption{font-style:italic}' },
     };
     const { id, design, ratios } = await liveAlone(page, 9, 'Dressed: elsewhere', finish, { kind: 'rows', row_height: 180, last_row: 'fill' });
-    const server = await foreign(`<script src="${baseURL}/embed.js" data-gallery="${id}" async></script>`);
-    const context = await browser.newContext({ viewport: { width: 1280, height: 900 } });
-    const visitor = await context.newPage();
-    const strange: string[] = [];
-    visitor.on('pageerror', (error) => strange.push(error.message));
-    try {
-        await visitor.goto(addressOf(server));
+    await elsewhere(browser, { width: 1280, height: 900 }, [lineOf(baseURL, id)], async (visitor, [address]) => {
+        const strange: string[] = [];
+        visitor.on('pageerror', (error) => strange.push(error.message));
+        await visitor.goto(address ?? '');
         const tiles = visitor.locator('zinc-gallery .zp-tiles li');
         await expect(tiles).toHaveCount(9);
         const seen: Parameters<typeof farthestOff>[0] = [];
@@ -78,10 +95,7 @@ test('keeps its finish, its boxes and its captions on a page elsewhere that mean
         await expect(visitor.locator('#after')).toHaveCSS('border-top-width', '7px');
         await expect(visitor.locator('#after')).toHaveCSS('font-style', 'normal');
         expect(strange).toEqual([]);
-    } finally {
-        await context.close();
-        server.close();
-    }
+    });
 });
 
 for (const layout of [
@@ -91,69 +105,62 @@ for (const layout of [
 ]) {
     test(`fetches files as wide as they are drawn in whatever place it gets elsewhere: ${layout.kind}`, async ({ page, browser, baseURL }) => {
         const { id } = await liveAlone(page, 7, 'Dressed: narrow place', {}, layout);
-        const server = await foreign(
-            `<div style="width:620px!important;max-width:90%"><script src="${baseURL}/embed.js" data-gallery="${id}" async></script></div>`,
+        await elsewhere(
+            browser,
+            { width: 1900, height: 3000 },
+            [`<div style="width:620px!important;max-width:90%">${lineOf(baseURL, id)}</div>`],
+            async (visitor, [address]) => {
+                await visitor.goto(address ?? '');
+                await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(7);
+                await visitor.waitForLoadState('networkidle');
+                const files = await visitor.locator('zinc-gallery img').evaluateAll((images: HTMLImageElement[]) =>
+                    images.map((image) => {
+                        const { width, height } = image.getBoundingClientRect();
+                        const [wide, high] = ['width', 'height'].map((side) => Number(image.getAttribute(side))) as [number, number];
+                        const offered = image.parentElement?.querySelector('source')?.srcset.match(/\d+(?=w)/g) ?? [];
+                        return {
+                            drawn: getComputedStyle(image).objectFit === 'cover' ? Math.max(width, (height * wide) / high) : width,
+                            file: Number(/(\d+)\.\w+$/.exec(image.currentSrc)?.[1]),
+                            offered: offered.map(Number),
+                        };
+                    }),
+                );
+                for (const { drawn, file, offered } of files)
+                    expect(file, `drawn ${drawn}`).toBe(offered.find((width) => width >= drawn - 1) ?? Math.max(...offered));
+            },
         );
-        const context = await browser.newContext({ viewport: { width: 1900, height: 3000 } });
-        const visitor = await context.newPage();
-        try {
-            await visitor.goto(addressOf(server));
-            await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(7);
-            await visitor.waitForLoadState('networkidle');
-            const files = await visitor.locator('zinc-gallery img').evaluateAll((images: HTMLImageElement[]) =>
-                images.map((image) => {
-                    const { width, height } = image.getBoundingClientRect();
-                    const [wide, high] = ['width', 'height'].map((side) => Number(image.getAttribute(side))) as [number, number];
-                    const offered = image.parentElement?.querySelector('source')?.srcset.match(/\d+(?=w)/g) ?? [];
-                    return {
-                        drawn: getComputedStyle(image).objectFit === 'cover' ? Math.max(width, (height * wide) / high) : width,
-                        file: Number(/(\d+)\.\w+$/.exec(image.currentSrc)?.[1]),
-                        offered: offered.map(Number),
-                    };
-                }),
-            );
-            for (const { drawn, file, offered } of files)
-                expect(file, `drawn ${drawn}`).toBe(offered.find((width) => width >= drawn - 1) ?? Math.max(...offered));
-        } finally {
-            await context.close();
-            server.close();
-        }
     });
 }
 
 test('lets tiles arrive elsewhere too, by one script for all galleries, and leaves them whole without it', async ({ page, browser, baseURL }) => {
     const rising = await liveAlone(page, 4, 'Dressed: rising elsewhere', { arrival: { way: 'rise', duration: 300 } });
     const still = await liveAlone(page, 4, 'Dressed: still elsewhere', {});
-    const line = ({ id }: { id: string }): string => `<script src="${baseURL}/embed.js" data-gallery="${id}" async></script>`;
-    const both = await foreign(`<div style="height:1500px"></div>${line(rising)}${line(rising)}`);
-    const one = await foreign(line(still));
-    const context = await browser.newContext({ viewport: { width: 1000, height: 700 } });
-    const visitor = await context.newPage();
-    const fetched: string[] = [];
-    visitor.on('request', (request) => request.url().includes('arrival') && fetched.push(request.url()));
-    try {
-        await visitor.goto(addressOf(both));
-        const waiting = visitor.locator('zinc-gallery li.zp-waits');
-        await expect(waiting).toHaveCount(8);
-        await visitor.locator('zinc-gallery').first().scrollIntoViewIfNeeded();
-        await visitor.evaluate(() => scrollTo(0, document.body.scrollHeight));
-        await visitor.locator('zinc-gallery').last().scrollIntoViewIfNeeded();
-        await expect(waiting).toHaveCount(0);
-        expect(fetched).toEqual([`${baseURL}/arrival.js`]);
-        await visitor.goto(addressOf(one));
-        await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(4);
-        expect(fetched).toHaveLength(1);
-        // Where the script is refused, nothing waits for it.
-        await visitor.route('**/arrival.js', (route) => route.abort());
-        await visitor.goto(addressOf(both));
-        await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(8);
-        await expect(waiting).toHaveCount(0);
-        await expect(visitor.locator('zinc-gallery .zp-tiles li').last()).toHaveCSS('opacity', '1');
-    } finally {
-        await context.close();
-        both.close();
-        one.close();
-    }
+    await elsewhere(
+        browser,
+        { width: 1000, height: 700 },
+        [`<div style="height:1500px"></div>${lineOf(baseURL, rising.id)}${lineOf(baseURL, rising.id)}`, lineOf(baseURL, still.id)],
+        async (visitor, [both, one]) => {
+            const fetched: string[] = [];
+            visitor.on('request', (request) => request.url().includes('arrival') && fetched.push(request.url()));
+            await visitor.goto(both ?? '');
+            const waiting = visitor.locator('zinc-gallery li.zp-waits');
+            await expect(waiting).toHaveCount(8);
+            await visitor.locator('zinc-gallery').first().scrollIntoViewIfNeeded();
+            await visitor.evaluate(() => scrollTo(0, document.body.scrollHeight));
+            await visitor.locator('zinc-gallery').last().scrollIntoViewIfNeeded();
+            await expect(waiting).toHaveCount(0);
+            expect(fetched).toEqual([`${baseURL}/arrival.js`]);
+            await visitor.goto(one ?? '');
+            await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(4);
+            expect(fetched).toHaveLength(1);
+            // Where the script is refused, nothing waits for it.
+            await visitor.route('**/arrival.js', (route) => route.abort());
+            await visitor.goto(both ?? '');
+            await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(8);
+            await expect(waiting).toHaveCount(0);
+            await expect(visitor.locator('zinc-gallery .zp-tiles li').last()).toHaveCSS('opacity', '1');
+        },
+    );
 });
 
 test('stands on its ground picture elsewhere, and is accessible there', async ({ page, browser, baseURL }) => {
@@ -162,13 +169,10 @@ test('stands on its ground picture elsewhere, and is accessible there', async ({
     const { items } = await api<{ items: { picture: { id: string } }[] }>('GET', `galleries/${other}`);
     const finish = { ground: { picture: items[0]?.picture.id, padding: 40 }, captions: { place: 'over', title: true, opacity: 85 } };
     const { id } = await liveAlone(page, 3, 'Dressed: on a ground', finish);
-    const server = await foreign(`<script src="${baseURL}/embed.js" data-gallery="${id}" async></script>`);
-    const context = await browser.newContext({ viewport: { width: 1100, height: 800 } });
-    const visitor = await context.newPage();
-    const answers: [string, number][] = [];
-    visitor.on('response', (answer) => answers.push([answer.url(), answer.status()]));
-    try {
-        await visitor.goto(addressOf(server));
+    await elsewhere(browser, { width: 1100, height: 800 }, [lineOf(baseURL, id)], async (visitor, [address]) => {
+        const answers: [string, number][] = [];
+        visitor.on('response', (answer) => answers.push([answer.url(), answer.status()]));
+        await visitor.goto(address ?? '');
         await expect(visitor.locator('zinc-gallery .zp-tiles li')).toHaveCount(3);
         // The styles of the page would be found; what is ours is looked at alone.
         await visitor.evaluate(() => document.querySelectorAll('style').forEach((style) => style.remove()));
@@ -177,8 +181,5 @@ test('stands on its ground picture elsewhere, and is accessible there', async ({
         const media = answers.filter(([url]) => url.includes('/media/'));
         expect(media.length).toBeGreaterThan(3);
         expect(media.filter(([url, status]) => status >= 400 || !url.startsWith(baseURL ?? ''))).toEqual([]);
-    } finally {
-        await context.close();
-        server.close();
-    }
+    });
 });

@@ -116,6 +116,8 @@ describe('the strip of finishes', () => {
         serve({ finishes: () => answer() });
         const { user } = meet(FinishStrip, { id: 'g1', gallery: galleryOf([]), legibility: undefined });
         expect(screen.getByText('Dressing your pictures …')).toBeTruthy();
+        // A list of options without one is none: axe says so, too.
+        expect(screen.queryByRole('listbox')).toBeNull();
         await user.click(screen.getByRole('radio', { name: 'Legibility' }));
         expect(screen.getByText(/No caption lies over a picture here/)).toBeTruthy();
         expect(screen.queryByRole('listbox')).toBeNull();

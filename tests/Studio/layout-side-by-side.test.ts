@@ -43,6 +43,20 @@ describe('candidates', () => {
         expect(told('adopt')).toEqual([[{ kind: 'mosaic' }]]);
     });
 
+    it('are no list while there is none, and say what is waited for', async () => {
+        let come: (answer: typeof alternatives) => void = () => undefined;
+        vi.stubGlobal('fetch', () => new Promise<Response>((resolve) => (come = (answer) => resolve(new Response(JSON.stringify(answer))))));
+        const { redraw } = meet(CandidateStrip, { id: 'g1', version: 1, count: 12, chosen: '' });
+        expect(screen.getByText('Laying 12 pictures out …')).toBeTruthy();
+        expect(screen.queryByRole('listbox')).toBeNull();
+        await redraw({ id: 'g1', version: 1, count: 1, chosen: '' });
+        expect(screen.getByText('Laying one picture out …')).toBeTruthy();
+        come({ ...alternatives, candidates: [] });
+        await redraw({ id: 'g1', version: 1, count: 0, chosen: '' });
+        expect(await screen.findByText('There are no pictures to lay out yet.')).toBeTruthy();
+        expect(screen.queryByRole('listbox')).toBeNull();
+    });
+
     it('are suggested with reasons, by weights that count once one pauses', async () => {
         const asked = serve({ '/candidates': () => alternatives });
         const { user } = meet(CandidateStrip, { id: 'g1', version: 1, count: 3, chosen: '' });

@@ -5,6 +5,7 @@
         :list-label="VIEWS.find(({ value }) => value === shows)?.label ?? ''"
         :views="VIEWS"
         width="450px"
+        :waits="cards.length === 0 ? 'Dressing your pictures …' : ''"
         @leave="emit('look', null)"
     >
         <template #note>
@@ -24,7 +25,6 @@
             @look="look(index, card.part)"
             @leave="emit('look', null)"
         />
-        <p v-if="cards.length === 0" class="note">Dressing your pictures …</p>
     </ProofStrip>
 </template>
 

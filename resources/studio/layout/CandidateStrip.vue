@@ -5,6 +5,7 @@
         :list-label="shows === 'suggestions' ? 'Suggestions' : 'Candidates'"
         :views="VIEWS"
         width="270px"
+        :waits="waits"
         @leave="emit('look', null)"
     >
         <template #note>
@@ -51,7 +52,6 @@
                 {{ kilobytes(candidate.wide.first_bytes) }}
             </span>
         </ProofOption>
-        <p v-if="!alternatives" class="wait">Laying {{ count === 1 ? 'one picture' : `${count} pictures` }} out …</p>
     </ProofStrip>
 </template>
 
@@ -83,6 +83,10 @@ const settled = refDebounced(
 );
 const { data: alternatives } = useQuery(computed(() => alternativesQuery(props.id, settled.value, shows.value, stood.value)));
 const shown = computed(() => (shows.value === 'suggestions' ? alternatives.value?.suggestions : alternatives.value?.candidates) ?? []);
+const waits = computed(() => {
+    if (shown.value.length > 0) return '';
+    return props.count === 0 ? 'There are no pictures to lay out yet.' : `Laying ${props.count === 1 ? 'one picture' : `${props.count} pictures`} out …`;
+});
 const standing = ref(0);
 const { qualities, heaviest, layouts } = useVocabulary();
 

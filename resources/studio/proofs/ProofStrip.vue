@@ -5,7 +5,8 @@
             <slot name="note" />
         </header>
         <slot name="instead">
-            <div ref="list" class="list" role="listbox" :aria-label="listLabel" @keydown="browse" @pointerleave="emit('leave')">
+            <p v-if="waits" class="waits">{{ waits }}</p>
+            <div v-else ref="list" class="list" role="listbox" :aria-label="listLabel" @keydown="browse" @pointerleave="emit('leave')">
                 <slot />
             </div>
         </slot>
@@ -18,7 +19,14 @@ import { useRovingKeys } from '../shared/use-roving-keys';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 
 /** What a gallery may become, side by side below its proofs: arrow keys go from one to the next. */
-defineProps<{ label: string; listLabel: string; views: readonly { value: T; label: string }[]; width: string }>();
+defineProps<{
+    label: string;
+    listLabel: string;
+    views: readonly { value: T; label: string }[];
+    width: string;
+    /** What is on its way while there is nothing to choose from; a list of options without one is none. */
+    waits: string;
+}>();
 const emit = defineEmits<{ leave: [] }>();
 const shows = defineModel<T>({ required: true });
 defineSlots<{ default?(): unknown; note?(): unknown; instead?(): unknown }>();
@@ -56,6 +64,13 @@ header :slotted(p) {
 
 .views {
     flex: none;
+}
+
+.waits {
+    align-self: center;
+    margin: 0;
+    font-size: 13px;
+    color: var(--z5);
 }
 
 .list {

@@ -5,6 +5,8 @@ return [
         // Of one picture file, and of one video, in bytes.
         'bytes' => (int) env('ZINC_MAX_BYTES', 200 * 1024 * 1024),
         'video_bytes' => (int) env('ZINC_MAX_VIDEO_BYTES', 500 * 1024 * 1024),
+        // Of the words of a video, in bytes.
+        'track_bytes' => 1024 ** 2,
         // Of one request; larger files come in parts.
         'request_bytes' => 80 * 1024 * 1024,
         'part_bytes' => (int) env('ZINC_PART_BYTES', 8 * 1024 * 1024),

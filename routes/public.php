@@ -10,10 +10,11 @@ use Illuminate\Support\Facades\Route;
 
 // Visitors. No session is begun, and nothing but editions is read.
 Route::get('/', ShowLivePage::class);
-Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio$)[a-z0-9-]+');
-Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}\.json');
+Route::get('/{path}', ShowLivePage::class)->where('path', '(?!studio$)[a-z0-9-]+');
+Route::get('/{path}', ShowLivePage::class)->where('path', 'pictures/[0-9a-z]{12}/[0-9a-z]{1,12}');
+Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}(?:\.[a-z]{2,3})?\.json');
 
 // Released renditions are anyone's; the others are the studio's alone.
 Route::get('/media/{key}/{file}', ShowMedia::class)
-    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)'])
+    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)|words\.vtt|(?:original|without-place)\.(?:jpg|png|webp|gif|avif|heic)'])
     ->middleware([ServeReleasedMedia::class, 'web']);

@@ -27,6 +27,7 @@ use App\Http\Controllers\Studio\RestoreFromBin;
 use App\Http\Controllers\Studio\RestoreGallery;
 use App\Http\Controllers\Studio\SessionController;
 use App\Http\Controllers\Studio\ShowCandidates;
+use App\Http\Controllers\Studio\ShowClicks;
 use App\Http\Controllers\Studio\ShowFinishes;
 use App\Http\Controllers\Studio\ShowLaidOut;
 use App\Http\Controllers\Studio\ShowLookAlikes;
@@ -74,6 +75,7 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::get('api/galleries/{gallery}/laid-out', ShowLaidOut::class);
         Route::get('api/galleries/{gallery}/candidates', ShowCandidates::class);
         Route::get('api/galleries/{gallery}/finishes', ShowFinishes::class);
+        Route::get('api/galleries/{gallery}/clicks', ShowClicks::class);
         Route::post('api/finishes', [FinishController::class, 'store']);
         Route::post('api/finishes/file', [FinishFileController::class, 'store']);
         Route::get('api/finishes/{finish}', [FinishController::class, 'show']);

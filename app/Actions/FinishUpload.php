@@ -68,7 +68,7 @@ final readonly class FinishUpload
             return $this->batch($upload, $path);
         }
         $taken = $this->intake->handle($path, $upload->name);
-        $upload->update(['picture_id' => $taken->picture->id, 'outcome' => ['picture' => $taken->picture->id, 'known' => $taken->isKnown, 'notice' => $taken->notice]]);
+        $upload->update(['picture_id' => $taken->goesIn ? $taken->picture->id : null, 'outcome' => ['picture' => $taken->picture->id, 'known' => $taken->isKnown, 'notice' => $taken->notice]]);
 
         return $taken;
     }

@@ -130,6 +130,7 @@ final readonly class GalleryStore
             'album' => $item->album,
             'is_hidden' => $item->hidden,
             'is_large' => $item->large,
+            'click' => $item->click?->value,
             ...$item->words->toArray(),
         ];
     }

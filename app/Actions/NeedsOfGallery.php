@@ -37,13 +37,14 @@ final class NeedsOfGallery
 
     public function of(Gallery $gallery, ?ItemRows $rows = null): GalleryNeeds
     {
-        $pictures = $shapes = $albums = $large = [];
+        $pictures = $shapes = $albums = $large = $acts = [];
         foreach (($rows ?? ItemRows::of($gallery->id))->all as $row) {
             if (! $row->isHidden() && $row->hasFace()) {
                 $pictures[] = $row;
                 $shapes[] = $row->size()->ratio();
                 $albums[] = $row->album();
                 $large[] = $row->isLarge();
+                $acts[] = $row->click() ?? $gallery->design->viewer->click->act;
             }
         }
         $arrangements = [];
@@ -53,7 +54,7 @@ final class NeedsOfGallery
             }
         }
 
-        return new GalleryNeeds($pictures, RenditionPlan::of($gallery->design, $arrangements));
+        return new GalleryNeeds($pictures, RenditionPlan::of($gallery->design, $arrangements, $acts));
     }
 
     /**

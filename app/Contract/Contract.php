@@ -36,6 +36,7 @@ final class Contract
         'GET galleries/{gallery}/candidates' => [200 => 'Alternatives'],
         'GET galleries/{gallery}/preview' => [200 => 'Proof'],
         'GET galleries/{gallery}/finishes' => [200 => 'Finishes'],
+        'GET galleries/{gallery}/clicks' => [200 => 'Clicks'],
         'POST finishes' => [201 => 'FinishKept'],
         'POST finishes/file' => [201 => 'FinishKept'],
         'GET finishes/{finish}' => [200 => 'FinishKept'],

@@ -53,6 +53,7 @@ final class DesignTypes
             ]),
             'LayoutPart' => self::layoutPart(),
             ...FinishTypes::all(),
+            ...ViewerTypes::all(),
             ...self::vocabulary(),
         ];
     }

@@ -31,7 +31,7 @@ final class GalleryTypes
         $facts = [
             'id' => Type::text(), 'about' => Type::ref('About'), 'version' => Type::whole(), 'stamp' => Type::text(), 'saved_at' => Type::text(),
             'design' => Type::ref('GalleryDesign'), 'in_force' => Type::list(Type::ref('SettingPath'))->told('Settings that have an effect on the design as it is.'),
-            'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(), 'finish_label' => Type::text(),
+            'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(), 'finish_label' => Type::text(), 'viewer_label' => Type::text(),
             'albums' => Type::ref('Albums'), 'undo' => $act, 'redo' => $act,
             'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['title' => Type::text(), 'address' => Type::text()]))]),
             'panes' => Type::list(Type::ref('PaneOfGallery')), 'embed' => Type::text(), 'items' => Type::list(Type::ref('Item')),
@@ -86,6 +86,7 @@ final class GalleryTypes
                 Type::object(['kind' => Type::among(['order']), 'items' => $identifiers]),
                 Type::object(['kind' => Type::among(['hide']), 'items' => $identifiers, ItemFlag::Hidden->value => Type::flag()]),
                 Type::object(['kind' => Type::among(['large']), 'items' => $identifiers, ItemFlag::Large->value => Type::flag()]),
+                Type::object(['kind' => Type::among(['click']), 'items' => $identifiers, 'click' => Type::ref('ClickAct')->orNull()]),
                 Type::object(['kind' => Type::among(['albums']), 'albums' => Type::ref('Albums'), 'of' => Type::map(Type::text()->orNull())], ['albums', 'of']),
                 Type::object(['kind' => Type::among(['text']), 'item' => Type::text(), 'text' => Type::text()]),
                 Type::object(['kind' => Type::among(['remove']), 'items' => $identifiers]),

@@ -22,12 +22,17 @@ final class FileAnswer
         'png' => 'image/png',
         'mp4' => 'video/mp4',
         'webm' => 'video/webm',
+        'gif' => 'image/gif',
+        'avif' => 'image/avif',
+        'heic' => 'image/heic',
+        'vtt' => 'text/vtt; charset=utf-8',
     ];
 
     /** Under an address that never changes meaning. */
     public static function forEver(string $path): BinaryFileResponse
     {
-        return self::of($path, ['Cache-Control' => 'public, max-age=31536000, immutable']);
+        // The words of a video may be read from any site that a gallery is embedded in, and so may the video they go with.
+        return self::of($path, ['Cache-Control' => 'public, max-age=31536000, immutable', 'Access-Control-Allow-Origin' => '*']);
     }
 
     /** For one who is signed in: not to be kept by anything between. */

@@ -19,6 +19,9 @@ enum FileType: string
     case WebM = 'video/webm';
     case Zip = 'application/zip';
 
+    /** The words of a video, which is taken under the same name (https://www.w3.org/TR/webvtt1/). */
+    case WebVtt = 'text/vtt';
+
     /**
      * @throws IntakeException when the bytes are of no such type
      */
@@ -29,12 +32,19 @@ enum FileType: string
 
         return match (true) {
             $type === 'image/heif' => self::Heic,
+            str_starts_with($type, 'text/') && self::beginsAsWebVtt($path) => self::WebVtt,
             $type === 'video/x-m4v' => self::Mp4,
             self::tryFrom($type) !== null => self::from($type),
             str_contains($type, 'svg') => throw IntakeException::dressedUp($name, 'an SVG drawing'),
             in_array($type, ['text/html', 'text/xml', 'application/xhtml+xml'], true) => throw IntakeException::dressedUp($name, 'a web page'),
             default => throw IntakeException::notAPicture($name, $type),
         };
+    }
+
+    /** Signature of the format, perhaps after a byte order mark. */
+    private static function beginsAsWebVtt(string $path): bool
+    {
+        return preg_match('/^(\xEF\xBB\xBF)?WEBVTT([ \t\r\n]|$)/', (string) file_get_contents($path, length: 16)) === 1;
     }
 
     public function isVideo(): bool
@@ -55,13 +65,14 @@ enum FileType: string
             self::Mp4 => 'MP4',
             self::WebM => 'WebM',
             self::Zip => 'ZIP',
+            self::WebVtt => 'WebVTT',
         };
     }
 
     /** The types of picture, as a sentence names them: "JPEG, PNG and GIF". */
     public static function pictures(): string
     {
-        return self::listed(fn (self $type): bool => ! $type->isVideo() && $type !== self::Zip);
+        return self::listed(fn (self $type): bool => ! $type->isVideo() && $type !== self::Zip && $type !== self::WebVtt);
     }
 
     /** The types of video: "MP4 and WebM". */
@@ -117,6 +128,7 @@ enum FileType: string
             self::Mp4 => ['mp4', 'm4v'],
             self::WebM => ['webm'],
             self::Zip => ['zip'],
+            self::WebVtt => ['vtt'],
         };
     }
 }

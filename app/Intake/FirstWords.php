@@ -23,6 +23,9 @@ final class FirstWords
             'keywords' => implode(', ', array_unique([...$from->keywords, ...$facts->keywords])),
             'rights' => $facts->rights,
             'camera' => $facts->camera,
+            'lens' => $facts->lens,
+            'exposure' => $facts->exposure,
+            'place' => $facts->place,
             'offered' => $facts->words,
             'taken_at' => $facts->takenAt === null ? null : Carbon::createFromTimestampUTC($facts->takenAt),
         ]);

@@ -29,7 +29,7 @@ final class IntakeException extends RuntimeException
 
     public static function tooLarge(string $name, int $limit): self
     {
-        $megabytes = intdiv($limit, 1024 * 1024);
+        $megabytes = max(1, intdiv($limit, 1024 * 1024));
 
         return new self('file-too-large', self::named($name)." is larger than {$megabytes} MB, the most that is taken. Save it smaller and try again.");
     }
@@ -94,6 +94,16 @@ final class IntakeException extends RuntimeException
     public static function noVideo(string $name): self
     {
         return new self('damaged-file', self::named($name).' cannot be read as a video. Export it again as MP4 (H.264) or WebM.');
+    }
+
+    public static function noVideoForWords(string $name): self
+    {
+        return new self('no-video', self::named($name).' holds the words of a video, and no video of the same name is here. Send the video first, or both together.');
+    }
+
+    public static function noWords(string $name): self
+    {
+        return new self('damaged-file', self::named($name).' has no line with times in it (00:01.000 --> 00:04.000). Export it again as WebVTT.');
     }
 
     public static function zipInside(string $name): self

@@ -15,6 +15,7 @@ final readonly class TakeIn
     public function __construct(
         private TakeInPicture $pictures,
         private TakeInVideo $videos,
+        private TakeInTrack $words,
         private Originals $originals,
         private LookAlikeFinder $lookAlikes,
         private Repository $config,
@@ -33,6 +34,9 @@ final readonly class TakeIn
     {
         $name = FileName::clean($givenName);
         $type = $this->checked($path, $name);
+        if ($type === FileType::WebVtt) {
+            return $this->words->take($path, $name);
+        }
         $hash = (string) hash_file('sha256', $path);
         $known = Picture::query()->where('hash', $hash)->first();
         if ($known !== null) {
@@ -71,7 +75,11 @@ final readonly class TakeIn
         if ($type === FileType::Zip) {
             throw IntakeException::zipInside($name);
         }
-        $limit = $this->config->integer($type->isVideo() ? 'zinc.limits.video_bytes' : 'zinc.limits.bytes');
+        $limit = $this->config->integer(match (true) {
+            $type === FileType::WebVtt => 'zinc.limits.track_bytes',
+            $type->isVideo() => 'zinc.limits.video_bytes',
+            default => 'zinc.limits.bytes',
+        });
         if ($bytes > $limit) {
             throw IntakeException::tooLarge($name, $limit);
         }

@@ -53,11 +53,7 @@ final readonly class ZipBatch
         // Beside the ZIP, where there was room for it.
         $target = $path.'.'.bin2hex(random_bytes(8));
         try {
-            for ($i = 0; $i < $zip->numFiles; $i++) {
-                $entry = (string) $zip->getNameIndex($i);
-                if (self::isFolder($entry)) {
-                    continue;
-                }
+            foreach (self::inTurn($zip) as $i => $entry) {
                 try {
                     $this->refuseUnsafe($zip, $i, $entry);
                     $left -= $this->unpack($zip, $i, $entry, $target, $left);
@@ -141,6 +137,26 @@ final readonly class ZipBatch
         fclose($file);
 
         return $bytes;
+    }
+
+    /**
+     * The words of videos come after the videos they go with.
+     *
+     * @return array<int, string> names of files, by index
+     */
+    private static function inTurn(ZipArchive $zip): array
+    {
+        $files = $words = [];
+        for ($i = 0; $i < $zip->numFiles; $i++) {
+            $entry = (string) $zip->getNameIndex($i);
+            if (FileType::WebVtt->fits($entry)) {
+                $words[$i] = $entry;
+            } elseif (! self::isFolder($entry)) {
+                $files[$i] = $entry;
+            }
+        }
+
+        return $files + $words;
     }
 
     private static function isFolder(string $entry): bool

@@ -52,7 +52,7 @@ final class TakeFilesOfSource implements ShouldQueue
                 $file = $source->get($id);
                 $taken = $intake->handle($file->path, basename($file->path), $file->provenance);
                 $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
-                if ($gallery !== null) {
+                if ($gallery !== null && $taken->goesIn) {
                     $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
                 }
                 $batch->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);

@@ -51,7 +51,7 @@ final class TakeInZip implements ShouldQueue
             try {
                 $taken = $intake->handle($file, $name, new Provenance('zip'));
                 $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
-                if ($gallery !== null) {
+                if ($gallery !== null && $taken->goesIn) {
                     $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
                 }
                 $batch->note($name, 'ready', $taken->notice ?? '', $taken->picture->id);

@@ -11,6 +11,7 @@ use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Gallery\WordField;
 use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Viewer\ClickAct;
 
 /**
  * A picture's place in a gallery, with words that go before the picture's own.
@@ -30,6 +31,7 @@ use ZincPane\Core\Gallery\Words;
  * @property ?string $album
  * @property bool $is_hidden
  * @property bool $is_large
+ * @property ?string $click what a click does, where it is not the gallery's rule
  * @property-read ?Picture $picture
  */
 final class GalleryItem extends Model
@@ -37,7 +39,7 @@ final class GalleryItem extends Model
     use HasUlids;
 
     /** Columns that a document is made of. */
-    public const OF_CORE = ['id', 'picture_id', 'title', 'caption', 'description', 'alt', 'link', 'credit', 'decorative', 'text', 'album', 'is_hidden', 'is_large'];
+    public const OF_CORE = ['id', 'picture_id', 'title', 'caption', 'description', 'alt', 'link', 'credit', 'decorative', 'text', 'album', 'is_hidden', 'is_large', 'click'];
 
     public $timestamps = false;
 
@@ -74,7 +76,7 @@ final class GalleryItem extends Model
     {
         $text = static fn (string $column): ?string => is_string($row[$column] ?? null) ? $row[$column] : null;
 
-        return new Item($text('id') ?? '', $text('picture_id'), self::wordsOf($row), $text('text'), $text('album'), (bool) ($row['is_hidden'] ?? false), (bool) ($row['is_large'] ?? false));
+        return new Item($text('id') ?? '', $text('picture_id'), self::wordsOf($row), $text('text'), $text('album'), (bool) ($row['is_hidden'] ?? false), (bool) ($row['is_large'] ?? false), ClickAct::tryFrom($text('click') ?? ''));
     }
 
     /**

@@ -8,11 +8,13 @@ use Illuminate\Support\Carbon;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Edition\PictureFacts;
 use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Gallery\WordField;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
+use ZincPane\Core\Viewer\ClickAct;
 
 /** An item of a gallery with its picture, as the database gave them. */
 final class ItemRow
@@ -146,12 +148,34 @@ final class ItemRow
         return (bool) $this->row['f_is_moving'] && ! $this->isTidied();
     }
 
-    /** @return ?array{string, string} address and media type of the video that a click plays */
+    public function click(): ?ClickAct
+    {
+        return ClickAct::tryFrom($this->text('i_click'));
+    }
+
+    public function facts(): PictureFacts
+    {
+        return new PictureFacts(
+            $this->text('p_camera'), $this->text('p_lens'), $this->text('p_exposure'), $this->takenAt()?->getTimestamp(),
+            $this->text('p_place'), $this->text('p_rights'), $this->text('p_licence'),
+        );
+    }
+
+    /** Of the original's name; empty of a video, which is published as it is. */
+    public function ending(): string
+    {
+        return $this->row['p_kind'] === PictureKind::Picture->value ? Picture::endingOf($this->text('p_media_type')) : '';
+    }
+
+    /** @return ?array{string, string, ?string} address, media type and address of the words of the video that a click plays */
     public function video(): ?array
     {
         $type = $this->text('p_media_type');
+        $folder = Picture::addressOf($this->text('p_rendition_key'));
 
-        return $this->row['p_kind'] === PictureKind::Video->value ? [Picture::addressOf($this->text('p_rendition_key')).'/'.Picture::videoFileOf($type), $type] : null;
+        return $this->row['p_kind'] === PictureKind::Video->value ? [
+            $folder.'/'.Picture::videoFileOf($type), $type, $this->text('p_track') === '' ? null : $folder.'/'.Picture::TRACK,
+        ] : null;
     }
 
     /**

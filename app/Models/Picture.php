@@ -48,6 +48,10 @@ use ZincPane\Core\Tidying\Recipe;
  * @property array<string, string> $offered
  * @property ?Carbon $taken_at
  * @property string $camera
+ * @property string $lens
+ * @property string $exposure
+ * @property string $place by name
+ * @property string $track WebVTT of a video
  * @property string $rights
  * @property string $source
  * @property string $licence
@@ -72,6 +76,12 @@ final class Picture extends Model
     use HasUlids;
     use IsTidied;
 
+    /** The name that the words of a published video have in its folder. */
+    public const TRACK = 'words.vtt';
+
+    /** Endings of originals as they are published, by media type. */
+    private const ENDINGS = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/gif' => 'gif', 'image/avif' => 'avif', 'image/heic' => 'heic'];
+
     protected $guarded = [];
 
     /** @var array<string, Rendition> */
@@ -82,7 +92,7 @@ final class Picture extends Model
     protected $attributes = [
         'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '',
         'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload',
-        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'has_alpha' => false, 'is_moving' => false,
+        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false,
     ];
 
     protected function casts(): array
@@ -242,6 +252,12 @@ final class Picture extends Model
     public static function videoFileOf(string $mediaType): string
     {
         return $mediaType === 'video/webm' ? 'video.webm' : 'video.mp4';
+    }
+
+    /** Of the name of an original of a picture; empty where none is published. */
+    public static function endingOf(string $mediaType): string
+    {
+        return self::ENDINGS[$mediaType] ?? '';
     }
 
     /**

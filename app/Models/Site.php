@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use ZincPane\Core\Delivery\ContentWidth;
+use ZincPane\Core\Phrases\Phrases;
 
 /**
  * The site that galleries stand on: what is around its pages, and how wide their content is.
@@ -61,6 +62,12 @@ final class Site extends Model
     public static function whole(): self
     {
         return self::query()->with('pages.panes')->firstOrFail()->withPanes();
+    }
+
+    /** What is said to its visitors by itself, in the language that its pages say they are in. */
+    public function phrases(): Phrases
+    {
+        return Phrases::in(preg_match('/<html\b[^>]*\slang\s*=\s*["\']?([a-z-]+)/i', $this->shell, $found) === 1 ? $found[1] : Phrases::DEFAULT);
     }
 
     /** How wide the content of its pages is, by the width of the window; what stands on them asks its pane. */

@@ -40,6 +40,7 @@ final readonly class GalleryFacts
             'in_force' => $gallery->design->inForce(),
             'briefs' => DesignWords::briefs($gallery->design),
             'finish_label' => FinishLabel::of($gallery->design),
+            'viewer_label' => $gallery->design->viewer->label(),
             'layout_label' => $gallery->design->layout->label(),
             'albums' => $gallery->albumsInUse()->toArray(),
             'undo' => $this->act($gallery->lastDone()),

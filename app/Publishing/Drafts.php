@@ -20,22 +20,36 @@ use ZincPane\Core\Gallery\Words;
 /** Galleries as they are saved, ready to be drawn or frozen. */
 final class Drafts
 {
+    /** Letters of an item's identifier that it is called by in addresses. */
+    private const KEY = 8;
+
+    /** And of a gallery's. */
+    private const GALLERY_KEY = 12;
+
     /** The saved state, or as another design would draw it. What is hidden, or has no file yet, is not drawn. */
     public static function of(Gallery $gallery, ?GalleryDesign $design = null, ?ItemRows $rows = null): FrozenGallery
     {
-        $items = $albums = $large = [];
+        $items = $albums = $large = $keys = $clicks = [];
         foreach (($rows ?? ItemRows::of($gallery->id))->all as $row) {
             $shown = $row->isHidden() ? null : self::shown($row);
             if ($shown !== null) {
                 $items[] = $shown;
                 $albums[] = $row->album();
                 $large[] = $row->isLarge();
+                $keys[] = strtolower(substr($row->id(), -self::KEY));
+                $clicks[] = $row->click();
             }
         }
 
         $design ??= $gallery->design;
 
-        return new FrozenGallery($gallery->about(), $design, $gallery->albumsInUse(), $items, $albums, $large, self::ground($gallery->groundPicture($design)));
+        return new FrozenGallery($gallery->about(), $design, $gallery->albumsInUse(), $items, $albums, $large, self::ground($gallery->groundPicture($design)), $keys, $clicks, self::keyOf($gallery->id));
+    }
+
+    /** What a gallery is called by in addresses. */
+    public static function keyOf(string $id): string
+    {
+        return strtolower(substr($id, -self::GALLERY_KEY));
     }
 
     private static function ground(?Picture $picture): ?ShownPicture
@@ -54,7 +68,7 @@ final class Drafts
         $video = $row->video();
 
         return $made === [] ? null : new ShownPicture(
-            $row->size(), $row->focal(), $row->words(), $row->address(), $made, $video === null ? null : new ShownVideo(...$video), $row->colour(), $row->hasAlpha(), $row->moves(),
+            $row->size(), $row->focal(), $row->words(), $row->address(), $made, $video === null ? null : new ShownVideo(...$video), $row->colour(), $row->hasAlpha(), $row->moves(), $row->facts(), $row->ending(),
         );
     }
 }

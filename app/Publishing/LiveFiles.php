@@ -79,16 +79,43 @@ final readonly class LiveFiles
         if (is_file($target)) {
             return;
         }
+        $original = $this->disks->disk($disk)->path($source);
+        $this->put($target, static function (string $beside) use ($original): void {
+            // A hard link costs no space; where the disks differ, a copy does.
+            if (! @link($original, $beside)) {
+                copy($original, $beside);
+            }
+        });
+    }
+
+    /** Writes a small file for visitors, where it is not there yet. */
+    public function releaseText(string $contents, string $key, string $file): void
+    {
+        $target = $this->live()->path("media/{$key}/{$file}");
+        if (! is_file($target) || file_get_contents($target) !== $contents) {
+            $this->put($target, static function (string $beside) use ($contents): void {
+                file_put_contents($beside, $contents);
+            });
+        }
+    }
+
+    /**
+     * @param  callable(string): void  $write  to a path beside
+     */
+    private function put(string $target, callable $write): void
+    {
         if (! is_dir(dirname($target))) {
             mkdir(dirname($target), 0775, true);
         }
         $beside = $target.'.'.bin2hex(random_bytes(6));
-        $original = $this->disks->disk($disk)->path($source);
-        // A hard link costs no space; where the disks differ, a copy does.
-        if (! @link($original, $beside)) {
-            copy($original, $beside);
-        }
+        $write($beside);
         rename($beside, $target);
+    }
+
+    /** Takes one file of a picture out of the reach of visitors. */
+    public function withdrawFile(string $key, string $file): void
+    {
+        $this->live()->delete("media/{$key}/{$file}");
     }
 
     /** Takes the files of one picture out of the reach of visitors. */

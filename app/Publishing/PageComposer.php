@@ -25,8 +25,9 @@ final readonly class PageComposer
      * @param  list<array{page: Page, label: string}>  $menu
      * @param  array<int, list<Fragment>>  $panes  by how many blocks stand before them
      * @param  (callable(int): string)|null  $marker  HTML to show at each spot, in the studio
+     * @param  string  $head  elements that its head has besides
      */
-    public function compose(Page $page, array $menu, array $panes, ?callable $marker = null): string
+    public function compose(Page $page, array $menu, array $panes, ?callable $marker = null, string $head = ''): string
     {
         $css = '';
         $body = '';
@@ -47,7 +48,7 @@ final readonly class PageComposer
         return strtr($this->site->shell, [
             '{{title}}' => Element::escaped($page->title),
             '{{site}}' => Element::escaped($this->site->name),
-            '{{head}}' => $this->head(self::preloads(array_filter($fonts)), $css).($arrives ? $this->arrival : ''),
+            '{{head}}' => $this->head(self::preloads(array_filter($fonts)), $css).($arrives ? $this->arrival : '').$head,
             '{{menu}}' => $this->menu($page, $menu),
             '{{content}}' => $body,
         ]);

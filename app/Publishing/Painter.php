@@ -11,6 +11,7 @@ use ZincPane\Core\Layout\Section;
 use ZincPane\Core\Layout\Sections;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
+use ZincPane\Core\Phrases\Phrases;
 
 /** Draws galleries: for proofs, pages and embeds alike. */
 final readonly class Painter
@@ -30,15 +31,16 @@ final readonly class Painter
     /**
      * @param  string  $id  its own on the page
      * @param  ContentWidth  $content  of the place where it stands
+     * @param  ?Phrases  $phrases  in the language of the page; null for English
      */
-    public function draw(FrozenGallery $gallery, string $id, ContentWidth $content, Addresses $addresses): Fragment
+    public function draw(FrozenGallery $gallery, string $id, ContentWidth $content, Addresses $addresses, ?Phrases $phrases = null): Fragment
     {
-        return (new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, $addresses))->render();
+        return (new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, $addresses, false, $phrases))->render();
     }
 
     /** For the studio, which takes HTML and style apart. */
-    public function proof(FrozenGallery $gallery, string $id, ContentWidth $content): GalleryMarkup
+    public function proof(FrozenGallery $gallery, string $id, ContentWidth $content, ?Phrases $phrases = null): GalleryMarkup
     {
-        return new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, Addresses::rooted(), true);
+        return new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, Addresses::rooted(), true, $phrases);
     }
 }

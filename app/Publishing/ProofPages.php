@@ -45,7 +45,7 @@ final readonly class ProofPages
     /** A gallery alone, as a proof shows it. */
     public function proof(FrozenGallery $drawn, ContentWidth $content): GalleryMarkup
     {
-        return $this->painter->proof($drawn, self::PROOF_ID, $content);
+        return $this->painter->proof($drawn, self::PROOF_ID, $content, Site::query()->firstOrFail()->phrases());
     }
 
     /**
@@ -81,6 +81,7 @@ final readonly class ProofPages
                 $isOwn ? self::PROOF_ID : SiteBuilder::paneId($pane->id),
                 $pane->contentWidth(),
                 Addresses::rooted(),
+                $page->site->phrases(),
             );
         }
 
@@ -90,6 +91,6 @@ final readonly class ProofPages
     private function composer(Site $site, bool $runs): PageComposer
     {
         // What a gallery needs may change while its page is shown.
-        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->inline().$this->script->arrival()->inline() : '');
+        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->viewer()->inline().$this->script->inline().$this->script->arrival()->inline() : '');
     }
 }

@@ -72,7 +72,9 @@ final readonly class PutLive
         $this->releases->release($gallery->loadMissing(Gallery::ITEMS));
 
         $state = SiteState::with($gallery, $site);
-        $build = $this->files->write($this->builder->build($site, $state, [...$this->otherEditions($gallery), $gallery->id => $frozen]));
+        $before = $gallery->edition?->content;
+        $others = $this->otherEditions($gallery);
+        $build = $this->files->write($this->builder->build($site, $state, [...$others, $gallery->id => $frozen]));
         $this->database->transaction(function () use ($gallery, $site, $state, $build, $frozen, $userId): void {
             // What was drawn must still be what is saved; else the person is told and looks again.
             $this->store->read($gallery->id, $gallery->version);
@@ -87,6 +89,7 @@ final readonly class PutLive
             $site->update(['live' => $state, 'build' => $build]);
         });
         $this->files->show($build);
+        $before === null ?: $this->releases->takeBack([$before], [...array_values($others), $frozen]);
 
         return $gallery;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Imaging\ImagingException;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureKind;
@@ -13,13 +14,18 @@ use ZincPane\Core\Edition\ShownPicture;
 /** Which files of pictures anyone may fetch: those that a live gallery shows. */
 final readonly class Releases
 {
-    public function __construct(private LiveFiles $files)
+    public function __construct(private LiveFiles $files, private GivenFiles $given)
     {
     }
 
-    /** Needs the items with their pictures loaded. */
+    /**
+     * Needs the items with their pictures loaded.
+     *
+     * @throws ImagingException when a file that may be downloaded cannot be written
+     */
     public function release(Gallery $gallery): void
     {
+        $this->given->release($gallery);
         $ground = $gallery->groundPicture();
         $ground === null ?: $this->releaseFiles($ground);
         foreach ($gallery->items as $item) {
@@ -30,8 +36,20 @@ final readonly class Releases
             $this->releaseFiles($face);
             if ($item->picture->kind === PictureKind::Video) {
                 $this->files->release('originals', $item->picture->originalPath(), $item->picture->rendition_key, $item->picture->videoFile());
+                $item->picture->track === '' ?: $this->files->releaseText($item->picture->track, $item->picture->rendition_key, Picture::TRACK);
             }
         }
+    }
+
+    /**
+     * Takes back originals that are not offered any more.
+     *
+     * @param  list<FrozenGallery>  $before  that were live
+     * @param  list<FrozenGallery>  $live  now
+     */
+    public function takeBack(array $before, array $live): void
+    {
+        $this->given->withdraw($before, $live);
     }
 
     private function releaseFiles(Picture $picture): void
@@ -46,6 +64,7 @@ final readonly class Releases
      */
     public function withdraw(FrozenGallery $gone, array $others): void
     {
+        $this->given->withdraw([$gone], $others);
         $kept = array_merge([], ...array_map(self::addresses(...), $others));
         foreach (array_diff(self::addresses($gone), $kept) as $address) {
             $this->files->withdraw(basename($address));

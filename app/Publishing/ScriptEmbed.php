@@ -8,6 +8,7 @@ use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
+use ZincPane\Core\Phrases\Phrases;
 
 /** A gallery for pages elsewhere, brought by one line of script. */
 final readonly class ScriptEmbed
@@ -25,10 +26,10 @@ final readonly class ScriptEmbed
         return (string) Element::of('script', ['src' => "{$host}/embed.js", 'data-gallery' => $galleryId, 'async' => true]);
     }
 
-    /** What the script fetches: JSON with html and css. */
-    public function contents(FrozenGallery $gallery): string
+    /** What the script fetches: JSON with html and css, with words in one language. */
+    public function contents(FrozenGallery $gallery, Phrases $phrases): string
     {
-        $fragment = $this->painter->draw($gallery, 'embed', ContentWidth::unknown(), Addresses::absolute(self::HOST));
+        $fragment = $this->painter->draw($gallery, 'embed', ContentWidth::unknown(), Addresses::absolute(self::HOST), $phrases);
 
         return json_encode(['title' => $gallery->about->title, 'html' => $fragment->html, 'css' => $fragment->css], JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }

@@ -12,6 +12,7 @@ use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Phrases\Phrases;
 
 /**
  * Writes the whole public site, from editions only, as files by path.
@@ -21,7 +22,7 @@ use ZincPane\Core\Markup\Fragment;
  */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script, private Painter $painter, private ScriptEmbed $embed)
+    public function __construct(private VisitorScript $script, private Painter $painter, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages)
     {
     }
 
@@ -35,23 +36,31 @@ final readonly class SiteBuilder
         $addresses = Addresses::rooted();
         $style = 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
         $script = 'assets/'.$this->script->fingerprinted();
+        $viewer = 'assets/'.$this->script->viewer()->fingerprinted();
         $arrival = 'assets/'.$this->script->arrival()->fingerprinted();
         $files = [
             $style => $site->stylesheet,
             $script => $this->script->contents(),
+            $viewer => $this->script->viewer()->contents(),
             $arrival => $this->script->arrival()->contents(),
             'embed.js' => $this->script->contents(),
+            'viewer.js' => $this->script->viewer()->contents(),
             'arrival.js' => $this->script->arrival()->contents(),
         ];
-        $run = static fn (string $path): string => (string) Element::of('script', ['src' => $addresses->of($path), 'defer' => true]);
-        $composer = new PageComposer($site, $addresses->of($style), $run($script), $run($arrival));
+        $run = static fn (string $path, ?string $viewer = null): string => (string) Element::of('script', ['src' => $addresses->of($path), 'defer' => true, 'data-viewer' => $viewer]);
+        $composer = new PageComposer($site, $addresses->of($style), $run($script, $addresses->of($viewer)), $run($arrival));
         $menu = self::menu($site);
         $placed = self::placed($site);
         foreach ($site->pages as $page) {
             $files["pages/{$page->slug}.html"] = $composer->compose($page, $menu, $this->panes($state[$page->id]['panes'] ?? [], $placed, $site, $editions));
         }
         foreach ($editions as $id => $edition) {
-            $files["embed/{$id}.json"] = $this->embed->contents($edition);
+            foreach ($this->languages->all() as $phrases) {
+                $files["embed/{$id}.{$phrases->tag}.json"] = $this->embed->contents($edition, $phrases);
+            }
+            // For scripts that were fetched before there was more than one language.
+            $files["embed/{$id}.json"] = $this->embed->contents($edition, Phrases::in(Phrases::DEFAULT));
+            $files += $this->pictures->of($site, $composer, $menu, $edition, $state, $id);
         }
 
         return $files;
@@ -108,7 +117,7 @@ final readonly class SiteBuilder
                 $size = isset($pane['tile_size']) ? TileSize::of($pane['tile_size']) : null;
                 // A pane that is live, though it was taken away since, stands in the column.
                 $width = isset($placed[$pane['id']]) ? $placed[$pane['id']]->contentWidth() : $site->column();
-                $panes[$pane['spot']][] = $this->painter->draw($ids->once($editions[$pane['gallery']])->sized($size), self::paneId($pane['id']), $width, Addresses::rooted());
+                $panes[$pane['spot']][] = $this->painter->draw($ids->once($editions[$pane['gallery']])->sized($size), self::paneId($pane['id']), $width, Addresses::rooted(), $site->phrases());
             }
         }
 

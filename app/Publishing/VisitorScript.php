@@ -12,6 +12,9 @@ final readonly class VisitorScript
     /** What visitors run on every page with a gallery. */
     public const MAIN = 'zinc-pane';
 
+    /** What a click needs, fetched before the first one. */
+    public const VIEWER = 'zinc-pane-viewer';
+
     /** And where tiles arrive. */
     public const ARRIVAL = 'zinc-pane-arrival';
 
@@ -20,6 +23,12 @@ final readonly class VisitorScript
      */
     public function __construct(private string $folder, private string $name = self::MAIN)
     {
+    }
+
+    /** What is needed only once something is clicked. */
+    public function viewer(): self
+    {
+        return new self($this->folder, self::VIEWER);
     }
 
     /** What is needed only where tiles arrive. */

@@ -23,6 +23,7 @@ final class Changes
         'remove' => RemoveItems::class,
         'hide' => FlagItems::class,
         'large' => FlagItems::class,
+        'click' => Clicks::class,
         'albums' => ArrangeAlbums::class,
         'text' => Rewrite::class,
         'tidy' => Tidy::class,

@@ -153,6 +153,7 @@ final readonly class Clash
         return match ($parts[2] ?? '') {
             'words' => self::value($item->words->toArray()[$parts[3] ?? ''] ?? null),
             'hidden' => $item->hidden ? 'hidden' : 'shown',
+            'click' => $item->click === null ? 'as the gallery' : lcfirst($item->click->label()),
             'large' => $item->large ? 'large' : 'as large as the others',
             'album' => $gallery->albums->nameOf($item->album) ?? 'in no album',
             'text' => $item->text ?? '',

@@ -10,6 +10,8 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
+use ZincPane\Core\Viewer\ClickAct;
+use ZincPane\Core\Viewer\ZoomMost;
 
 /**
  * Which renditions of a picture a layout needs.
@@ -22,6 +24,12 @@ final class RenditionPlan
 {
     /** Steps in px. */
     public const LADDER = [160, 196, 240, 294, 360, 441, 540, 661, 810, 992, 1215, 1488, 1820, 2230, 2560];
+
+    /** Further steps in px, which only the large view asks for. */
+    private const BEYOND = [3148, 3840, 4720, 5800, 7100, 8700, 10700];
+
+    /** px below which nothing is drawn in a large view, and the widest window that is reckoned with. */
+    private const LARGE = [240, 3840];
 
     /** Widths in px that every picture has: two for the studio, two for the viewer. */
     public const ALWAYS = [240, 540, 1215, 1820];
@@ -37,11 +45,13 @@ final class RenditionPlan
 
     /**
      * @param  list<array{float, float}>  $needs  by band: least and most px of tile width times the shape's factor
+     * @param  int  $large  px up to which it is seen large; 0 for not at all
      */
     private function __construct(
         private readonly array $needs,
         private readonly ?Ratio $tile,
         private readonly ObjectFit $fit,
+        private readonly int $large = 0,
     ) {
     }
 
@@ -53,8 +63,9 @@ final class RenditionPlan
 
     /**
      * @param  list<Arrangement>  $arrangements  of the gallery, or of each of its albums
+     * @param  list<ClickAct>  $acts  what clicks on its items come to
      */
-    public static function of(GalleryDesign $design, array $arrangements): self
+    public static function of(GalleryDesign $design, array $arrangements, array $acts = []): self
     {
         $needs = [];
         foreach ($arrangements as $arrangement) {
@@ -63,7 +74,13 @@ final class RenditionPlan
             }
         }
 
-        return new self($needs, $design->layout->sharedShape()?->ratio, $design->layout->objectFitInForce());
+        $isSeenLarge = array_filter($acts, static fn (ClickAct $act): bool => $act->isSeenLarge()) !== [];
+
+        return new self($needs, $design->layout->sharedShape()?->ratio, $design->layout->objectFitInForce(), match (true) {
+            ! $isSeenLarge => 0,
+            $design->viewer->zoom->most === ZoomMost::None => self::LARGE[1],
+            default => PHP_INT_MAX,
+        });
     }
 
     /**
@@ -91,6 +108,16 @@ final class RenditionPlan
     }
 
     /**
+     * The widest file that a tile asks for.
+     *
+     * @return positive-int px
+     */
+    public static function widestTile(): int
+    {
+        return self::LADDER[array_key_last(self::LADDER)];
+    }
+
+    /**
      * The width of the JPEG that a plain link opens.
      *
      * @return positive-int px
@@ -112,6 +139,13 @@ final class RenditionPlan
             if (in_array($step, self::ALWAYS, true) || $this->isNeeded($below, $step, $factor)) {
                 $width = max(1, min($step, $picture->width));
                 $widths[$width] = ($widths[$width] ?? false) || in_array($step, self::FALLBACK, true);
+            }
+        }
+        foreach ($this->large > 0 ? [...self::LADDER, ...self::BEYOND] : [] as $i => $step) {
+            $below = $i === 0 ? 0 : [...self::LADDER, ...self::BEYOND][$i - 1];
+            if ($step >= self::LARGE[0] && $below < $this->large && $below < $picture->width) {
+                $width = max(1, min($step, $picture->width));
+                $widths[$width] ??= false;
             }
         }
         ksort($widths);

@@ -9,6 +9,7 @@ use ZincPane\Core\Settings\Group;
 use ZincPane\Core\Settings\Part;
 use ZincPane\Core\Settings\Setting;
 use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Viewer\ViewerDesign;
 
 /** Everything about how a gallery looks and behaves. Never changed, only replaced. */
 final readonly class GalleryDesign
@@ -21,6 +22,8 @@ final readonly class GalleryDesign
         public LayoutDesign $layout,
         #[Part]
         public FinishDesign $finish,
+        #[Part]
+        public ViewerDesign $viewer,
     ) {
     }
 

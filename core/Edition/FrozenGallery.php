@@ -13,6 +13,7 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Section;
 use ZincPane\Core\Layout\Sections;
 use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Viewer\ClickAct;
 
 /** A gallery as visitors see it, or would: what an edition keeps, readable for ever. */
 final readonly class FrozenGallery
@@ -22,6 +23,9 @@ final readonly class FrozenGallery
      * @param  list<?string>  $inAlbums  of each item, the identifier of its album
      * @param  list<bool>  $large  of each item, whether it is to be large
      * @param  ?ShownPicture  $ground  that the gallery stands on
+     * @param  list<string>  $keys  of each item, what it is called by in addresses; small letters and digits
+     * @param  list<?ClickAct>  $clicks  of each item, what a click does where that is not the gallery's rule
+     * @param  string  $key  what the gallery itself is called by in addresses; empty where it is not known
      */
     public function __construct(
         public About $about,
@@ -31,6 +35,9 @@ final readonly class FrozenGallery
         public array $inAlbums,
         public array $large,
         public ?ShownPicture $ground = null,
+        public array $keys = [],
+        public array $clicks = [],
+        public string $key = '',
     ) {
     }
 
@@ -39,7 +46,7 @@ final readonly class FrozenGallery
      */
     public static function fromArray(array $content): self
     {
-        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>, large?: list<bool>, ground?: array<string, mixed>} $content */
+        /** @var array{about: array<string, mixed>, design: array<string, mixed>, albums: array{list: mixed, view: mixed}, items: list<array<string, mixed>>, in_albums: list<?string>, large?: list<bool>, ground?: array<string, mixed>, keys?: list<string>, clicks?: list<?string>, key?: string} $content */
         $content = Upgrades::all()->edition($content);
 
         return new self(
@@ -50,6 +57,9 @@ final readonly class FrozenGallery
             $content['in_albums'],
             $content['large'] ?? [],
             isset($content['ground']) && ($ground = FrozenItem::read($content['ground'])) instanceof ShownPicture ? $ground : null,
+            $content['keys'] ?? [],
+            array_map(static fn (?string $click): ?ClickAct => ClickAct::tryFrom($click ?? ''), $content['clicks'] ?? []),
+            $content['key'] ?? '',
         );
     }
 
@@ -66,12 +76,43 @@ final readonly class FrozenGallery
             'in_albums' => $this->inAlbums,
             'large' => $this->large,
             ...($this->ground === null ? [] : ['ground' => FrozenItem::write($this->ground)]),
+            'key' => $this->key,
+            'keys' => $this->keys,
+            ...(array_filter($this->clicks) === [] ? [] : ['clicks' => array_map(static fn (?ClickAct $click): ?string => $click?->value, $this->clicks)]),
         ];
     }
 
     public function designed(GalleryDesign $design): self
     {
-        return new self($this->about, $design, $this->albums, $this->items, $this->inAlbums, $this->large, $this->ground);
+        return new self($this->about, $design, $this->albums, $this->items, $this->inAlbums, $this->large, $this->ground, $this->keys, $this->clicks, $this->key);
+    }
+
+    /** What an item is called by in addresses; editions of before knew only its number. */
+    public function key(int $place): string
+    {
+        return $this->keys[$place] ?? 'n'.($place + 1);
+    }
+
+    /** What a click on an item comes to. */
+    public function act(int $place): ClickAct
+    {
+        $item = $this->items[$place];
+
+        return ($this->clicks[$place] ?? $this->design->viewer->click->act)->of($item instanceof ShownText, $item->words()->link !== '');
+    }
+
+    /**
+     * @return list<ClickAct> of each item
+     */
+    public function acts(): array
+    {
+        return array_map($this->act(...), array_keys($this->items));
+    }
+
+    /** Whether each picture has a page of its own. */
+    public function makesPages(): bool
+    {
+        return $this->design->viewer->makesPages($this->acts());
     }
 
     /** The same with tiles of another size, as a pane may wish. */

@@ -31,7 +31,9 @@ final class FrozenItem
                 'colour' => $item->colour,
                 ...($item->hasAlpha ? ['alpha' => true] : []),
                 ...($item->moves ? ['moves' => true] : []),
-                'video' => $item->video === null ? null : [$item->video->address, $item->video->mediaType],
+                ...($item->facts->toArray() === [] ? [] : ['facts' => $item->facts->toArray()]),
+                ...($item->ending === '' ? [] : ['ending' => $item->ending]),
+                'video' => $item->video === null ? null : [$item->video->address, $item->video->mediaType, ...($item->video->track === null ? [] : [$item->video->track])],
             ],
             default => throw EditionException::cannotBeFrozen($item),
         };
@@ -47,7 +49,7 @@ final class FrozenItem
             return new ShownText(CleanHtml::cleanedBefore($frozen['text']), Words::fromArray($frozen['words']));
         }
 
-        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, colour?: ?string, alpha?: bool, moves?: bool, video: ?array{string, string}} $frozen */
+        /** @var array{size: array{int, int}, focal: array{float, float}, words: array<string, string|bool>, address: string, renditions: list<string>, colour?: ?string, alpha?: bool, moves?: bool, facts?: array<string, string|int>, ending?: string, video: ?array{0: string, 1: string, 2?: string}} $frozen */
         return new ShownPicture(
             Size::of(...$frozen['size']),
             FocalPoint::of(...$frozen['focal']),
@@ -58,6 +60,8 @@ final class FrozenItem
             $frozen['colour'] ?? null,
             $frozen['alpha'] ?? false,
             $frozen['moves'] ?? false,
+            PictureFacts::fromArray($frozen['facts'] ?? []),
+            $frozen['ending'] ?? '',
         );
     }
 

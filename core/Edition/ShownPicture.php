@@ -22,6 +22,7 @@ final readonly class ShownPicture implements Shown
      * @param  ?string  $colour  its own, as "#8090a0", shown while it loads; none where something shows through it
      * @param  bool  $hasAlpha  something shows through it
      * @param  bool  $moves  its WebP files do
+     * @param  string  $ending  of the original's name: "jpg"; empty where it is not known
      */
     public function __construct(
         public Size $size,
@@ -33,6 +34,8 @@ final readonly class ShownPicture implements Shown
         public ?string $colour = null,
         public bool $hasAlpha = false,
         public bool $moves = false,
+        public PictureFacts $facts = new PictureFacts,
+        public string $ending = '',
     ) {
     }
 
@@ -67,6 +70,22 @@ final readonly class ShownPicture implements Shown
         }
 
         return $small;
+    }
+
+    /**
+     * The widths there are as WebP, from narrow to wide.
+     *
+     * @return list<positive-int> px
+     */
+    public function widths(): array
+    {
+        $widths = [];
+        foreach ($this->renditions as $rendition) {
+            $rendition->format !== Format::WebP ?: $widths[] = $rendition->width;
+        }
+        sort($widths);
+
+        return $widths;
     }
 
     /** Its path from the top of what is published. */

@@ -9,8 +9,9 @@ final readonly class ShownVideo
 {
     /**
      * @param  string  $mediaType  video/mp4 or video/webm
+     * @param  ?string  $track  address of its WebVTT; null for none
      */
-    public function __construct(public string $address, public string $mediaType)
+    public function __construct(public string $address, public string $mediaType, public ?string $track = null)
     {
     }
 }

@@ -58,6 +58,16 @@ final class ChangeException extends InvalidArgumentException
         return new self('about.'.Foreign::word($given), $allowed, Foreign::shown($given)." is nothing a gallery says of itself; there are {$allowed}.");
     }
 
+    /**
+     * @param  list<string>  $known
+     */
+    public static function notAmong(string $field, mixed $given, array $known): self
+    {
+        $allowed = 'one of '.implode(', ', $known).', or nothing';
+
+        return new self($field, $allowed, "{$field} takes {$allowed}, got ".Foreign::shown($given).'.');
+    }
+
     public static function notAnItem(mixed $given): self
     {
         return new self('items', 'items with an id and either a picture or a text', 'items takes items with an id and either a picture or a text, got '.Foreign::shown($given).'.');

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Gallery;
 
+use ZincPane\Core\Viewer\ClickAct;
+
 /** One place in a gallery: a picture or video of the store, or a small piece of text. */
 final readonly class Item
 {
@@ -13,6 +15,7 @@ final readonly class Item
      * @param  ?string  $text  HTML that was cleaned when it came in; null for a picture or video
      * @param  ?string  $album  identifier of the album it is in
      * @param  bool  $large  whether a layout that can makes it large
+     * @param  ?ClickAct  $click  what a click on it does; null is the gallery's rule
      */
     public function __construct(
         public string $id,
@@ -22,6 +25,7 @@ final readonly class Item
         public ?string $album = null,
         public bool $hidden = false,
         public bool $large = false,
+        public ?ClickAct $click = null,
     ) {
     }
 
@@ -46,35 +50,41 @@ final readonly class Item
             $text('album'),
             ($values['hidden'] ?? false) === true,
             ($values['large'] ?? false) === true,
+            is_string($values['click'] ?? null) ? ClickAct::tryFrom($values['click']) : null,
         );
     }
 
-    /** Whether it is the same to a layout: words do not count. */
+    /** Whether it is the same to a layout, and needs the same files: words do not count. */
     public function isLaidOutLike(self $other): bool
     {
-        return $this->id === $other->id && $this->picture === $other->picture && $this->album === $other->album && $this->hidden === $other->hidden && $this->large === $other->large;
+        return $this->id === $other->id && $this->picture === $other->picture && $this->album === $other->album && $this->hidden === $other->hidden && $this->large === $other->large && $this->click === $other->click;
     }
 
     public function withWords(ItemWords $words): self
     {
-        return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden, $this->large);
+        return new self($this->id, $this->picture, $words, $this->text, $this->album, $this->hidden, $this->large, $this->click);
     }
 
     public function withText(string $text): self
     {
-        return new self($this->id, $this->picture, $this->words, $text, $this->album, $this->hidden, $this->large);
+        return new self($this->id, $this->picture, $this->words, $text, $this->album, $this->hidden, $this->large, $this->click);
     }
 
     public function inAlbum(?string $album): self
     {
-        return new self($this->id, $this->picture, $this->words, $this->text, $album, $this->hidden, $this->large);
+        return new self($this->id, $this->picture, $this->words, $this->text, $album, $this->hidden, $this->large, $this->click);
+    }
+
+    public function clicked(?ClickAct $click): self
+    {
+        return new self($this->id, $this->picture, $this->words, $this->text, $this->album, $this->hidden, $this->large, $click);
     }
 
     public function flagged(ItemFlag $flag, bool $is): self
     {
         return new self(
             $this->id, $this->picture, $this->words, $this->text, $this->album,
-            $flag === ItemFlag::Hidden ? $is : $this->hidden, $flag === ItemFlag::Large ? $is : $this->large,
+            $flag === ItemFlag::Hidden ? $is : $this->hidden, $flag === ItemFlag::Large ? $is : $this->large, $this->click,
         );
     }
 
@@ -96,6 +106,7 @@ final readonly class Item
             'album' => $this->album,
             'hidden' => $this->hidden,
             'large' => $this->large,
+            ...($this->click === null ? [] : ['click' => $this->click->value]),
         ];
     }
 }

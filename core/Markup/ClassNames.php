@@ -27,6 +27,7 @@ final class ClassNames
         'zp-text' => 'a tile that is a text',
         'zp-words' => 'the words of a text',
         'zp-more' => 'the lead to the whole text',
+        'zp-hint' => 'what a click does, in words',
         'zp-all' => '“Show all” and “Show fewer”',
         'zp-open' => 'the former',
         'zp-close' => 'the latter',

@@ -9,7 +9,7 @@ use ZincPane\Core\Edition\CleanHtml;
 /** An HTML element that escapes what it is given; the only place that writes tags. */
 final class Element
 {
-    private const VOID = ['img', 'source', 'link', 'meta', 'input', 'br'];
+    private const VOID = ['img', 'source', 'link', 'meta', 'input', 'br', 'track'];
 
     /** @var list<string> */
     private array $children = [];
@@ -39,6 +39,26 @@ final class Element
     public function html(CleanHtml $html): self
     {
         $this->children[] = $html->html;
+
+        return $this;
+    }
+
+    /** Style of the core's own. */
+    public function css(string $css): self
+    {
+        $this->children[] = $css;
+
+        return $this;
+    }
+
+    /**
+     * Data for machines, which nothing in it can end (https://html.spec.whatwg.org/#restrictions-for-contents-of-script-elements).
+     *
+     * @param  array<string, mixed>  $data
+     */
+    public function json(array $data): self
+    {
+        $this->children[] = json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_HEX_TAG | JSON_HEX_AMP);
 
         return $this;
     }

@@ -85,11 +85,12 @@ final readonly class FrameCss
     private function more(): Css
     {
         return $this->own(
-            '{s} .zp-all{display:none;position:relative;width:fit-content;margin:20px auto 0;padding:0;cursor:pointer}'
-            .'{s} .zp-all input{position:absolute;inset:0;width:100%;height:100%;margin:0;opacity:0;cursor:inherit}'
-            .'{s} .zp-all span{display:block;padding:10px 22px;border:2px solid currentColor;font-weight:600}'
-            .'{s} .zp-all input:checked~.zp-open,{s} .zp-all input:not(:checked)~.zp-close{display:none}'
-            .'{s} .zp-all input:focus-visible~span{outline:3px solid Highlight;outline-offset:2px}',
+            '{s} .zp-all{display:none;position:relative;width:fit-content;margin:20px auto 0;padding:0}'
+            .'{s} .zp-all summary{display:block;list-style:none;padding:10px 22px;border:2px solid currentColor;font-weight:600;cursor:pointer}'
+            .'{s} .zp-all summary::-webkit-details-marker{display:none}'
+            .'{s} .zp-all[open] .zp-open,{s} .zp-all:not([open]) .zp-close{display:none}'
+            .'{s} .zp-all summary:focus-visible{outline:3px solid Highlight;outline-offset:2px}'
+            .'@media print{{s} .zp-all{display:none!important}}',
         );
     }
 

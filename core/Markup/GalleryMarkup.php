@@ -22,6 +22,9 @@ use ZincPane\Core\Markup\Finish\DriftCss;
 use ZincPane\Core\Markup\Finish\FinishCss;
 use ZincPane\Core\Markup\Finish\FontCss;
 use ZincPane\Core\Markup\Style\Css;
+use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Viewer\ClickAct;
+use ZincPane\Core\Viewer\HintPlace;
 
 /**
  * Writes a gallery as plain HTML and CSS that lay themselves out without a script; each tile
@@ -41,11 +44,14 @@ final readonly class GalleryMarkup
 
     private bool $tabs;
 
+    private Phrases $phrases;
+
     /**
      * @param  string  $id  letters, digits and hyphens, its own on the page; part of every selector
      * @param  non-empty-list<Section>  $sections  of the gallery
      * @param  ContentWidth  $content  of the place where it stands
      * @param  bool  $isProof  pictures are measured by the browser, so that nothing but the style follows the layout
+     * @param  ?Phrases  $phrases  of the page's language; null for English
      */
     public function __construct(
         private string $id,
@@ -54,7 +60,9 @@ final readonly class GalleryMarkup
         ContentWidth $content,
         private Addresses $addresses,
         private bool $isProof = false,
+        ?Phrases $phrases = null,
     ) {
+        $this->phrases = $phrases ?? Phrases::in(Phrases::DEFAULT);
         $this->layout = $gallery->design->layout;
         $this->finish = $gallery->design->finish;
         $this->content = $content->within($this->finish->ground->sides());
@@ -72,6 +80,7 @@ final readonly class GalleryMarkup
         $own = $this->finish->own;
         $root = Element::of('div', [
             'class' => rtrim("zp zp-{$this->id} {$own->classes}"), 'id' => $own->id === '' ? null : $own->id, 'data-zinc-pane' => true,
+            ...$this->viewerData(),
             'data-arrival' => $this->finish->arrival->way === ArrivalWay::None ? null : $this->finish->arrival->times->value,
         ]);
         if ($about->showsTitle) {
@@ -80,13 +89,17 @@ final readonly class GalleryMarkup
         if ($about->showsDescription && $about->description !== '') {
             $root->add(Element::of('p', ['class' => 'zp-about'])->text($about->description));
         }
+        $above = $this->hint(HintPlace::Above);
+        $above === null ?: $root->add($above);
         if ($this->tabs) {
-            $root->add((new AlbumTabs($this->id))->chooser($this->sections));
+            $root->add((new AlbumTabs($this->id, $this->phrases))->chooser($this->sections));
         }
-        $tiles = new TileMarkup($this->id, count($this->gallery->items), $this->content, $this->addresses, $this->finish->captions);
+        $tiles = new TileMarkup($this->id, $this->gallery, $this->content, $this->addresses, $this->phrases);
         foreach ($this->sections as $number => $section) {
             $root->add($this->section($section, $number, $tiles));
         }
+        $below = $this->hint(HintPlace::Below);
+        $below === null ?: $root->add($below);
 
         return (string) $root;
     }
@@ -99,14 +112,31 @@ final readonly class GalleryMarkup
         $finish = new FinishCss($pane, $name, $this->finish, $this->addresses, $this->groundAddress());
         $css[] = $finish->render();
         if ($this->tabs) {
-            $css[] = (new AlbumTabs($this->id))->css($pane, $this->sections);
+            $css[] = (new AlbumTabs($this->id, $this->phrases))->css($pane, $this->sections);
         }
         foreach ($this->sections as $number => $section) {
             $css[] = (new SectionCss($pane, $number, $this->layout, $section->of($this->gallery->items), $section->arrangement, $this->content->greatest()))->render();
             $css[] = (new DriftCss(Css::of('{pane} .zp-d{n}', ['pane' => $pane, 'n' => $number]), Css::of('{pane} .zp-s{n}', ['pane' => $pane, 'n' => $number]), Css::of('{name}-{n}', ['name' => $name, 'n' => $number]), $this->finish->drift, $this->layout, $section->arrangement))->render();
         }
 
+        $hint = $this->gallery->design->viewer->click->hint;
+        $hint === HintPlace::None ?: $css[] = HintCss::of($pane, $hint, $this->hintSays());
+
         return (string) Css::all(...[...$css, $finish->own()]);
+    }
+
+    /**
+     * What the script has to know; nothing where it has nothing to do.
+     *
+     * @return array<string, ?string> attributes
+     */
+    private function viewerData(): array
+    {
+        $data = new ViewerData($this->gallery, new Leads($this->gallery, $this->addresses), $this->phrases);
+        $ofGallery = $data->ofGallery();
+        $isMoved = $this->layout->kind->isStrip();
+
+        return ['data-viewer' => $ofGallery, 'data-phrases' => $ofGallery === null && ! $isMoved ? null : $data->phrases()];
     }
 
     /** What the HTML follows of the layout, besides what the gallery holds: with the same, and the same items, it is the same. */
@@ -115,7 +145,7 @@ final readonly class GalleryMarkup
         $layout = $this->layout;
 
         return json_encode([
-            $this->id, $this->gallery->about->toArray(), $this->tabs, $layout->kind->isStrip() ? [$layout->kind, $layout->seconds] : null, $this->finish->captions->htmlFollows(), $this->finish->own->id, $this->finish->own->classes, $this->finish->arrival, $this->drifts(), $layout->initialView,
+            $this->id, $this->gallery->about->toArray(), $this->tabs, $layout->kind->isStrip() ? [$layout->kind, $layout->seconds] : null, $this->finish->captions->htmlFollows(), $this->finish->own->id, $this->finish->own->classes, $this->finish->arrival, $this->drifts(), $layout->initialView, $this->gallery->design->viewer,
             array_map(static fn (Section $section): array => [$section->name, $section->page, count($section->places), $section->page === null ? null : $section->places], $this->sections),
             $this->gallery->albums->toArray(), $this->gallery->inAlbums,
         ], JSON_THROW_ON_ERROR);
@@ -138,7 +168,7 @@ final readonly class GalleryMarkup
     private function section(Section $section, int $number, TileMarkup $tiles): Element
     {
         $list = $this->list($section, $number, $tiles);
-        $more = $this->layout->initialView === InitialView::Rows && ! $this->layout->kind->isStrip() ? self::more(count($section->places)) : null;
+        $more = $this->layout->initialView === InitialView::Rows && ! $this->layout->kind->isStrip() ? $this->more(count($section->places)) : null;
         if ($section->name === null && ! $this->tabs && $more === null) {
             return $list;
         }
@@ -157,7 +187,7 @@ final readonly class GalleryMarkup
         $name = $section->name ?? $this->gallery->about->title;
         $isStrip = $this->layout->kind->isStrip();
         $list = Element::of('ul', [
-            'class' => "zp-tiles zp-s{$number}", 'role' => 'list', 'aria-label' => $section->page === null ? $name : Phrases::page($name, $section->page),
+            'class' => "zp-tiles zp-s{$number}", 'role' => 'list', 'aria-label' => $section->page === null ? $name : $this->phrases->say('page', ['t' => $name, 'n' => $section->page]),
             'data-strip' => $isStrip ? $this->layout->kind->value : null,
             'data-seconds' => $this->layout->kind === LayoutKind::Slideshow && $this->layout->seconds > 0 ? $this->layout->seconds : null,
             // What is scrolled must be reached by keyboard.
@@ -165,19 +195,37 @@ final readonly class GalleryMarkup
         ]);
         $sizes = $this->isProof ? null : new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
         foreach ($section->of($this->gallery->items) as $i => $item) {
-            $list->add($tiles->tile($item, $i, $sizes?->of($i, $item->ratio())));
+            $list->add($tiles->tile($item, $i, $section->places[$i], $sizes?->of($i, $item->ratio())));
         }
 
         return $this->drifts() ? Element::of('div', ['class' => "zp-drift zp-d{$number}"])->add($list) : $list;
     }
 
     /** Opens and closes what is hidden at first, without a script; shown only in bands where something is. */
-    private static function more(int $count): Element
+    private function more(int $count): Element
     {
-        return Element::of('label', ['class' => 'zp-all'])->add(
-            Element::of('input', ['type' => 'checkbox']),
-            Element::of('span', ['class' => 'zp-open'])->text(Phrases::showAll($count)),
-            Element::of('span', ['class' => 'zp-close'])->text(Phrases::SHOW_FEWER),
-        );
+        return Element::of('details', ['class' => 'zp-all'])->add(Element::of('summary')->add(
+            Element::of('span', ['class' => 'zp-open'])->text($this->phrases->say('show_all', ['n' => $count])),
+            Element::of('span', ['class' => 'zp-close'])->text($this->phrases->say('show_fewer')),
+        ));
+    }
+
+    private function hint(HintPlace $place): ?Element
+    {
+        $click = $this->gallery->design->viewer->click;
+
+        return $click->hint === $place ? Element::of('p', ['class' => 'zp-hint'])->text($this->hintSays()) : null;
+    }
+
+    private function hintSays(): string
+    {
+        $click = $this->gallery->design->viewer->click;
+
+        return $click->hintSays !== '' ? $click->hintSays : $this->phrases->say(match ($click->act) {
+            ClickAct::Large, ClickAct::Nothing => 'hint_large',
+            ClickAct::Place => 'hint_place',
+            ClickAct::Page => 'hint_page',
+            default => 'hint_other',
+        });
     }
 }

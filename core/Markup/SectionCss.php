@@ -127,9 +127,9 @@ final readonly class SectionCss
         if ($first === null) {
             return Css::none();
         }
-        $closed = Css::of('{list}:has(+.zp-all input:not(:checked))', ['list' => $this->list]);
+        $closed = Css::of('{list}:has(+.zp-all:not([open]))', ['list' => $this->list]);
 
-        return Css::of('{closed}>:nth-child(n+{n}){display:none}{list}+.zp-all{display:block}{more}', [
+        return Css::of('@media screen{{closed}>:nth-child(n+{n}){display:none}{list}+.zp-all{display:block}{more}}', [
             'closed' => $closed, 'n' => $first + 1, 'list' => $this->list, 'more' => $places->cut($closed, $band, $first),
         ]);
     }

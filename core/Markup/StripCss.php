@@ -25,7 +25,9 @@ final readonly class StripCss implements PlacesCss
         return Css::of(
             '{list}{display:flex;overflow-x:auto;overflow-y:hidden;scroll-snap-type:x mandatory;overscroll-behavior-x:contain;scrollbar-width:thin;position:relative}'
             .'{list}>li{flex:none;height:100%;scroll-snap-align:start;scroll-snap-stop:{stop}}'
-            .'{list}>li>:first-child{aspect-ratio:auto;height:{height}}',
+            .'{list}>li>:first-child{aspect-ratio:auto;height:{height}}'
+            // On paper nothing can be scrolled to.
+            .'@media print{{list}{flex-wrap:wrap;overflow:visible;height:auto!important}{list}>li{width:auto!important;height:160px;aspect-ratio:var(--r,3/2);max-width:100%;break-inside:avoid}}',
             ['list' => $this->list, 'height' => $this->frame->below > 0.0 ? Css::of('calc(100% - {below}px)', ['below' => $this->frame->below]) : Css::of('100%'), 'stop' => Css::of($this->layout->kind === LayoutKind::Slideshow ? 'always' : 'normal')],
         );
     }

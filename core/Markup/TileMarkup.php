@@ -10,12 +10,15 @@ use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\SourceSize;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Finish\CaptionPlace;
 use ZincPane\Core\Finish\Captions;
 use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Viewer\ClickAct;
 
 /** Writes the tiles of one gallery, in order; it counts them. */
 final class TileMarkup
@@ -36,30 +39,46 @@ final class TileMarkup
     /** Where the page's width is not known, a browser that can measures a lazy picture itself. */
     private readonly bool $mayMeasure;
 
+    private readonly int $count;
+
+    private readonly Captions $captions;
+
+    private readonly Leads $leads;
+
+    private readonly ViewerData $viewer;
+
     /**
-     * @param  int  $count  of all tiles of the gallery
+     * @param  string  $id  of the gallery on the page
      */
     public function __construct(
         private readonly string $id,
-        private readonly int $count,
+        private readonly FrozenGallery $gallery,
         ContentWidth $content,
         private readonly Addresses $addresses,
-        private readonly Captions $captions,
+        private readonly Phrases $phrases,
     ) {
         $this->sizes = new SizesAttribute;
         $this->mayMeasure = ! $content->isKnown();
+        $this->count = count($gallery->items);
+        $this->captions = $gallery->design->finish->captions;
+        $this->leads = new Leads($gallery, $addresses);
+        $this->viewer = new ViewerData($gallery, $this->leads, $phrases);
     }
 
     /**
      * @param  int  $place  in its section, from 0: what the style calls it by
+     * @param  int  $number  in the gallery, from 0
      * @param  ?non-empty-list<SourceSize>  $sizes  null where the browser is to measure them
      */
-    public function tile(Shown $item, int $place, ?array $sizes): Element
+    public function tile(Shown $item, int $place, int $number, ?array $sizes): Element
     {
-        $name = 'zp-n'.($place + 1);
-        $tile = $item instanceof ShownText
-            ? $this->text($item, $name)
-            : Element::of('li', ['class' => $name])->add($item instanceof ShownPicture ? $this->link($item, $sizes === null ? self::MEASURED : $this->sizes->of($sizes)) : throw MarkupException::unknownItem($item));
+        $attributes = ['class' => 'zp-n'.($place + 1), 'id' => "zp-{$this->id}-{$this->gallery->key($number)}"];
+        $act = $this->gallery->act($number);
+        $tile = match (true) {
+            $item instanceof ShownText => $this->text($item, $attributes, $act),
+            $item instanceof ShownPicture => Element::of('li', $attributes)->add($this->link($item, $number, $act, $sizes === null ? self::MEASURED : $this->sizes->of($sizes))),
+            default => throw MarkupException::unknownItem($item),
+        };
         $caption = $item instanceof ShownText ? null : $this->caption($item->words());
         $caption === null ?: $tile->add($caption);
         $this->written++;
@@ -91,34 +110,58 @@ final class TileMarkup
         return $said === [] ? $caption : $caption->add($lines);
     }
 
-    private function text(ShownText $item, string $name): Element
+    /**
+     * @param  array{class: string, id: string}  $attributes  of the tile
+     */
+    private function text(ShownText $item, array $attributes, ClickAct $act): Element
     {
-        $title = $item->words->title;
+        $tile = Element::of('li', [...$attributes, 'class' => "zp-text {$attributes['class']}"])->add(Element::of('div', ['class' => 'zp-words'])->html($item->html));
 
-        return Element::of('li', ['class' => "zp-text {$name}", 'id' => "zp-{$this->id}-{$this->written}"])->add(
-            Element::of('div', ['class' => 'zp-words'])->html($item->html),
-            Element::of('a', ['href' => "#zp-{$this->id}-{$this->written}", 'class' => 'zp-more', 'data-text' => true, 'data-title' => $title === '' ? null : $title])
-                ->text(Phrases::readText($title)),
+        return $act === ClickAct::Nothing ? $tile : $tile->add(
+            Element::of('a', [
+                ...($act === ClickAct::Address ? $this->elsewhere($item->words, $item->words->title) : ['href' => "#{$attributes['id']}", ...$this->viewer->ofText($item)]),
+                'class' => 'zp-more', 'data-act' => self::actAttribute($act),
+            ])->text($this->phrases->readText($item->words->title)),
         );
     }
 
-    private function link(ShownPicture $picture, string $sizes): Element
+    private function link(ShownPicture $picture, int $number, ClickAct $act, string $sizes): Element
     {
         $words = $picture->words;
+        $said = $this->nameOf($words, $picture->video !== null);
         $attributes = [
-            'href' => $this->addresses->of($picture->video->address ?? $picture->addressOf(new Rendition(RenditionPlan::linkWidth($picture->size), Format::Jpeg))),
-            'aria-label' => $this->nameOf($words, $picture->video !== null),
-            'data-video' => $picture->video?->mediaType,
-            'data-title' => self::orNone($words->title),
-            'data-caption' => self::orNone($words->caption),
-            'data-about' => self::orNone($words->description),
-            'data-credit' => self::orNone($words->credit),
-            'data-link' => self::orNone($words->link),
-            'data-clear' => $picture->hasAlpha,
+            'href' => $this->leads->of($picture, $number, $act), 'aria-label' => $act === ClickAct::Nothing ? null : $said,
+            'data-act' => self::actAttribute($act),
+            ...($act->shows() ? $this->viewer->ofPicture($picture, $number) : []),
+            ...($act === ClickAct::Address ? $this->elsewhere($words, $said ?? self::altOf($words)) : []),
         ];
         $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes));
 
         return $picture->video === null ? $link : $link->add(Element::of('span', ['class' => 'zp-play', 'aria-hidden' => 'true']));
+    }
+
+    /** The large view is what is meant where nothing is said. */
+    private static function actAttribute(ClickAct $act): ?string
+    {
+        return $act === ClickAct::Large ? null : $act->value;
+    }
+
+    /**
+     * A link to elsewhere says so.
+     *
+     * @param  string  $said  what it is of
+     * @return array<string, ?string> attributes
+     */
+    private function elsewhere(Words $words, string $said): array
+    {
+        $host = preg_match('~^https?://([^/?#]+)~i', $words->link, $found) === 1 ? $found[1] : null;
+        $newTab = $host !== null && $this->gallery->design->viewer->click->newTab;
+
+        return [
+            'href' => $words->link,
+            'target' => $newTab ? '_blank' : null, 'rel' => $newTab ? 'noopener' : null,
+            'aria-label' => $host === null ? ($said === '' ? null : $said) : $this->phrases->leadsTo($said, $host, $newTab),
+        ];
     }
 
     /** Null where the picture's own alt text says enough. */
@@ -127,8 +170,8 @@ final class TileMarkup
         $said = $words->decorative ? $words->title : self::altOf($words);
 
         return match (true) {
-            $isVideo => Phrases::video($said, $this->written + 1, $this->count),
-            $said === '' || $words->decorative => $said === '' ? Phrases::picture($this->written + 1, $this->count) : $said,
+            $isVideo => $this->phrases->video($said, $this->written + 1, $this->count),
+            $said === '' || $words->decorative => $said === '' ? $this->phrases->say('picture', ['n' => $this->written + 1, 'm' => $this->count]) : $said,
             default => null,
         };
     }
@@ -136,11 +179,6 @@ final class TileMarkup
     private static function altOf(Words $words): string
     {
         return $words->alt !== '' ? $words->alt : $words->title;
-    }
-
-    private static function orNone(string $text): ?string
-    {
-        return $text === '' ? null : $text;
     }
 
     private function picture(ShownPicture $picture, string $sizes): Element
@@ -186,14 +224,15 @@ final class TileMarkup
             }
         }
 
-        return new Rendition(RenditionPlan::linkWidth($picture->size), Format::Jpeg);
+        return Leads::large($picture);
     }
 
     private function sourceSet(ShownPicture $picture, Format $format): string
     {
         $candidates = [];
         foreach ($picture->renditions as $rendition) {
-            if ($rendition->format === $format) {
+            // What is wider than any tile is for the large view alone.
+            if ($rendition->format === $format && ($rendition->width <= RenditionPlan::widestTile() || $candidates === [])) {
                 $candidates[] = $this->addresses->of($picture->addressOf($rendition)).' '.$rendition->width.'w';
             }
         }

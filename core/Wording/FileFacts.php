@@ -28,14 +28,22 @@ final readonly class FileFacts
 
     private const TIMES = ['ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate', 'QuickTime:CreateDate'];
 
+    private const LENS = ['ExifIFD:LensModel', 'XMP-aux:Lens', 'XMP-exifEX:LensModel'];
+
+    /** Names of a place, from the smallest to the largest. */
+    private const PLACE = ['XMP-iptcCore:Location', 'IPTC:Sub-location', 'XMP-photoshop:City', 'IPTC:City', 'XMP-photoshop:Country', 'IPTC:Country-PrimaryLocationName'];
+
     /** All tags that are read. */
     public const TAGS = [
         'XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline', 'XMP-dc:Description', 'IPTC:Caption-Abstract',
         'IFD0:ImageDescription', 'XMP-iptcCore:AltTextAccessibility', 'XMP-iptcCore:ExtDescrAccessibility', 'XMP-photoshop:Credit', 'IPTC:Credit',
         'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist', 'XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords', 'XMP-dc:Rights', 'IPTC:CopyrightNotice',
         'IFD0:Copyright', 'ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate',
-        'QuickTime:CreateDate', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
+        'QuickTime:CreateDate', ...self::LENS, ...self::PLACE, 'ExifIFD:FNumber', 'ExifIFD:ExposureTime', 'ExifIFD:ISO', 'ExifIFD:FocalLength', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
     ];
+
+    /** Most characters of a lens, and of a place. */
+    private const LONGEST = 120;
 
     /** What cameras write where a person would describe the picture. */
     private const NOISE = '/^\W*$|digital (still )?camera|^[A-Z0-9 ]+ DSC$|^(x-default|default|untitled|unnamed|unknown|none|null|image|picture|photo|ascii|unicode|exif_jpeg_picture|jpe?g|charset\W.*|(created|made|processed|edited|scanned|shot|exported) (with|by|on) .*)$/iu';
@@ -47,6 +55,8 @@ final readonly class FileFacts
      * @param  ?int  $takenAt  seconds since 1970, the camera's clock read as if it were UTC
      * @param  ?array{int, int}  $size  px, of a video as it is seen
      * @param  ?float  $seconds  length of a video
+     * @param  string  $exposure  "f/4, 1/250 s, ISO 200, 35 mm"
+     * @param  string  $place  by name
      */
     private function __construct(
         public array $words,
@@ -57,6 +67,9 @@ final readonly class FileFacts
         public ?int $takenAt,
         public ?array $size,
         public ?float $seconds,
+        public string $lens = '',
+        public string $exposure = '',
+        public string $place = '',
     ) {
     }
 
@@ -92,6 +105,9 @@ final readonly class FileFacts
             self::seconds($time),
             self::sizeOf($tags),
             self::length(self::first($tags, ['QuickTime:Duration', 'Matroska:Duration', 'Composite:Duration'])),
+            mb_substr(self::first($tags, self::LENS), 0, self::LONGEST),
+            self::exposureOf($tags),
+            mb_substr(self::placeOf($tags), 0, self::LONGEST),
         );
     }
 
@@ -139,6 +155,40 @@ final readonly class FileFacts
 
         // Many models repeat their maker.
         return $make === '' || stripos($model, $make) === 0 ? $model : trim("{$make} {$model}");
+    }
+
+    /**
+     * Aperture, time, sensitivity and focal length, as photographers write them.
+     *
+     * @param  array<array-key, mixed>  $tags
+     */
+    private static function exposureOf(array $tags): string
+    {
+        $number = static fn (string $name): float => is_numeric($tags["ExifIFD:{$name}"] ?? null) ? (float) $tags["ExifIFD:{$name}"] : 0.0;
+        $plain = static fn (float $value): string => rtrim(rtrim(number_format($value, 1, '.', ''), '0'), '.');
+        $time = $number('ExposureTime');
+        $told = [
+            $number('FNumber') > 0 ? 'f/'.$plain($number('FNumber')) : '',
+            // From a third of a second on, it is told in seconds.
+            $time <= 0 ? '' : ($time >= 0.3 ? $plain($time) : '1/'.round(1 / $time)).' s',
+            $number('ISO') > 0 ? 'ISO '.round($number('ISO')) : '',
+            $number('FocalLength') > 0 ? $plain($number('FocalLength')).' mm' : '',
+        ];
+
+        return implode(', ', array_filter($told, static fn (string $part): bool => $part !== ''));
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $tags
+     */
+    private static function placeOf(array $tags): string
+    {
+        $named = [];
+        foreach (array_chunk(self::PLACE, 2) as $names) {
+            $named[] = self::first($tags, $names);
+        }
+
+        return implode(', ', array_unique(array_filter($named, static fn (string $part): bool => $part !== '')));
     }
 
     /** Of a video: plain seconds, or hours, minutes and seconds. */

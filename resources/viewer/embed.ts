@@ -1,5 +1,8 @@
-import { enliven } from './pane';
 import { SHIELD, WISH } from './styles';
+import { adopt } from './surroundings';
+
+/** Languages that visitors are spoken to in, as there are files of them. */
+declare const LANGUAGES: string[];
 
 interface Embedded {
     html: string;
@@ -21,16 +24,24 @@ export class EmbeddedGallery extends HTMLElement {
         const root = this.attachShadow({ mode: 'open' });
         const host = this.getAttribute('host') ?? '';
         try {
-            const answer = await fetch(`${host}/embed/${encodeURIComponent(this.getAttribute('gallery') ?? '')}.json`);
+            const gallery = encodeURIComponent(this.getAttribute('gallery') ?? '');
+            const answer = await fetch(`${host}/embed/${gallery}${this.language}.json`);
             if (!answer.ok) throw new Error(`status ${answer.status}`);
             const { html, css } = (await answer.json()) as Embedded;
-            root.innerHTML = `<style>${SHIELD}${css.replaceAll(HOST, host)}</style>${WISH}${html.replaceAll(HOST, host)}`;
+            adopt(root, SHIELD + css.replaceAll(HOST, host));
+            root.innerHTML = WISH + html.replaceAll(HOST, host);
             EmbeddedGallery.measure(root);
-            root.querySelectorAll('[data-zinc-pane]').forEach(enliven);
+            root.querySelectorAll('[data-zinc-pane]').forEach((pane) => pane.dispatchEvent(new CustomEvent('zinc-pane', { bubbles: true, composed: true })));
             root.querySelectorAll('[data-arrival]').forEach((pane) => EmbeddedGallery.arrive(pane, host));
         } catch (error) {
             console.warn('This gallery is not live, or its host cannot be reached.', error);
         }
+    }
+
+    /** Of the page it stands on, where there are words in it. */
+    private get language(): string {
+        const said = this.closest('[lang]')?.getAttribute('lang')?.split('-')[0]?.toLowerCase() ?? '';
+        return LANGUAGES.includes(said) ? `.${said}` : '';
     }
 
     /**

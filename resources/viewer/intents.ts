@@ -17,7 +17,7 @@ export function intentOfKey(key: string, rightToLeft: boolean): Intent {
 }
 
 /** px a finger travels before it is a swipe and not a tap. */
-const SWIPE = 40;
+export const SWIPE = 40;
 
 /** What a finger's way asks for; null for a tap or an up-and-down movement. */
 export function intentOfSwipe(dx: number, dy: number, rightToLeft: boolean): Intent {
@@ -25,13 +25,13 @@ export function intentOfSwipe(dx: number, dy: number, rightToLeft: boolean): Int
     return dx < 0 !== rightToLeft ? 'next' : 'previous';
 }
 
-/** The slide an intent leads to; after the last comes the first. */
-export function indexAfter(intent: Intent, index: number, count: number): number {
+/** The slide an intent leads to; after the last comes the first, or the last again. */
+export function indexAfter(intent: Intent, index: number, count: number, again = true): number {
     switch (intent) {
         case 'next':
-            return (index + 1) % count;
+            return again ? (index + 1) % count : Math.min(index + 1, count - 1);
         case 'previous':
-            return (index + count - 1) % count;
+            return again ? (index + count - 1) % count : Math.max(index - 1, 0);
         case 'first':
             return 0;
         case 'last':

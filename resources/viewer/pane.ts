@@ -1,22 +1,71 @@
-import { Lightbox } from './lightbox';
+import { viewer } from './loader';
+import { enlivenMore, enlivenTabs } from './reveal';
 import { Strip } from './strip';
-import { slidesOf } from './slides';
 
-/** Lets clicks on the tiles of a pane open the lightbox, and strips be stepped; without it they are plain links. */
+/** Tiles, and single pictures of a page that are part of a sequence. */
+export const TILES = '.zp-tiles>li>a';
+
+const panes = new WeakSet<Element>();
+
+/** Whether a click is meant for the page, and not for a new tab or window. */
+export function isPlain({ button, ctrlKey, metaKey, shiftKey, altKey }: MouseEvent): boolean {
+    return button === 0 && !ctrlKey && !metaKey && !shiftKey && !altKey;
+}
+
+/** The tile's link that an event came from, where a script shows what it leads to. */
+function shownBy(event: Event): HTMLAnchorElement | null {
+    const [from] = event.composedPath();
+    const link = from instanceof Element ? from.closest<HTMLAnchorElement>(`${TILES},a[data-zinc-sequence]`) : null;
+    return link && ['', 'place'].includes(link.dataset['act'] ?? '') && link.href ? link : null;
+}
+
+/** Lets clicks on the tiles of a pane open the viewer, and strips be stepped; without it they are plain links. */
 export function enliven(pane: Element): void {
-    pane.querySelectorAll<HTMLElement>('[data-strip]').forEach((list) => Strip.enliven(list));
-    pane.addEventListener('click', (event) => {
-        const { button, ctrlKey, metaKey, shiftKey, altKey } = event as MouseEvent;
-        const link = (event.target as Element).closest<HTMLAnchorElement>('.zp-tiles>li>a');
-        if (!link || button !== 0 || ctrlKey || metaKey || shiftKey || altKey) return;
+    if (panes.has(pane)) return;
+    panes.add(pane);
+    pane.querySelectorAll<HTMLElement>('[data-strip]').forEach((list) => Strip.enliven(list, pane));
+    enlivenMore(pane);
+    enlivenTabs(pane);
+    listen(pane);
+    const needs = (pane as HTMLElement).dataset['viewer'] ?? '';
+    if (needs.includes('"tileLoupe"')) void viewer().then((part) => part.lend(pane as HTMLElement), noted);
+}
+
+/** Hears clicks, and fetches what they need before they come. */
+export function listen(place: Element): void {
+    const fetch = (event: Event): void => {
+        if (shownBy(event)) void viewer().catch(noted);
+    };
+    place.addEventListener('pointerover', fetch);
+    place.addEventListener('focusin', fetch);
+    place.addEventListener('click', (event) => {
+        const link = shownBy(event);
+        if (!link || !isPlain(event as MouseEvent)) return;
         event.preventDefault();
-        const slides = slidesOf(pane);
-        Lightbox.open(
-            slides,
-            Math.max(
-                0,
-                slides.findIndex((slide) => slide.link === link),
-            ),
+        viewer().then(
+            (part) => (link.dataset['act'] === 'place' ? part.grow(link) : part.open(link)),
+            () => location.assign(link.href),
         );
     });
+}
+
+/** A tile by the address of its picture on this page, in galleries of other hosts too. */
+export function tileAt(hash: string): HTMLAnchorElement | null {
+    let id = '';
+    try {
+        id = decodeURIComponent(hash.slice(1));
+    } catch {
+        return null;
+    }
+    if (!id.startsWith('zp-')) return null;
+    const roots = [document, ...[...document.querySelectorAll('zinc-gallery')].map(({ shadowRoot }) => shadowRoot)];
+    for (const root of roots) {
+        const link = root?.getElementById(id)?.querySelector<HTMLAnchorElement>(':scope>a');
+        if (link?.closest('[data-viewer]') && !link.dataset['act']) return link;
+    }
+    return null;
+}
+
+export function noted(error: unknown): void {
+    console.warn(error);
 }

@@ -32,7 +32,7 @@ final class SecurityHeaders
         $response->headers->set('Referrer-Policy', 'strict-origin-when-cross-origin');
         if ($request->is('studio', 'studio/*')) {
             $response->headers->set('Content-Security-Policy', match (true) {
-                $request->is('studio/proof/*') => sprintf(self::PROOF_POLICY, $this->script->hash().' '.$this->script->arrival()->hash()),
+                $request->is('studio/proof/*') => sprintf(self::PROOF_POLICY, $this->script->hash().' '.$this->script->viewer()->hash().' '.$this->script->arrival()->hash()),
                 $request->is('studio/preview/*') => sprintf(self::PROOF_POLICY, "'none'"),
                 default => self::STUDIO_POLICY,
             });

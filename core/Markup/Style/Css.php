@@ -121,6 +121,14 @@ final readonly class Css
     }
 
     /** What a person wrote, and CssReview let pass; to be put into a scope, where it reaches nothing else. */
+    /** Text between quotation marks (https://www.w3.org/TR/css-syntax-3/#consume-string-token). */
+    public static function quoted(string $text): self
+    {
+        $escaped = preg_replace_callback('/[\x00-\x1F\x7F"\\\\<{}]/', static fn (array $found): string => '\\'.dechex(ord($found[0])).' ', $text);
+
+        return new self('"'.$escaped.'"');
+    }
+
     public static function unsafeButReviewed(string $css): self
     {
         return new self($css);

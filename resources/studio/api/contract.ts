@@ -41,6 +41,11 @@ export type Change =
           large: boolean;
       }
     | {
+          kind: 'click';
+          items: string[];
+          click: ClickAct | null;
+      }
+    | {
           kind: 'albums';
           albums?: Albums;
           of?: {
@@ -62,6 +67,7 @@ export type Change =
               [k: string]: TidyPart;
           };
       };
+export type ClickAct = 'large' | 'place' | 'page' | 'file' | 'address' | 'nothing';
 export type SettingPath =
     | 'layout.kind'
     | 'layout.column_rule'
@@ -153,7 +159,46 @@ export type SettingPath =
     | 'finish.own.id'
     | 'finish.own.classes'
     | 'finish.own.css'
-    | 'finish.named';
+    | 'finish.named'
+    | 'viewer.click.act'
+    | 'viewer.click.new_tab'
+    | 'viewer.click.hint'
+    | 'viewer.click.hint_says'
+    | 'viewer.words.place'
+    | 'viewer.words.title'
+    | 'viewer.words.caption'
+    | 'viewer.words.description'
+    | 'viewer.words.credit'
+    | 'viewer.words.camera'
+    | 'viewer.words.exposure'
+    | 'viewer.words.date'
+    | 'viewer.words.location'
+    | 'viewer.words.rights'
+    | 'viewer.backdrop.colour'
+    | 'viewer.backdrop.opacity'
+    | 'viewer.backdrop.blur'
+    | 'viewer.controls.counter'
+    | 'viewer.controls.arrows'
+    | 'viewer.controls.sides'
+    | 'viewer.controls.thumbnails'
+    | 'viewer.controls.share'
+    | 'viewer.controls.full_screen'
+    | 'viewer.zoom.most'
+    | 'viewer.zoom.buttons'
+    | 'viewer.zoom.slider'
+    | 'viewer.zoom.loupe'
+    | 'viewer.zoom.size'
+    | 'viewer.zoom.strength'
+    | 'viewer.turning.at_end'
+    | 'viewer.turning.apart'
+    | 'viewer.turning.sequence'
+    | 'viewer.playing.offered'
+    | 'viewer.playing.starts'
+    | 'viewer.playing.seconds'
+    | 'viewer.playing.repeats'
+    | 'viewer.playing.fades'
+    | 'viewer.giving.download'
+    | 'viewer.giving.pages';
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
 export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
@@ -441,6 +486,63 @@ export interface DesignPart {
             css?: string;
         };
     };
+    viewer?: {
+        click?: {
+            act?: 'large' | 'place' | 'page' | 'file' | 'address' | 'nothing';
+            new_tab?: boolean;
+            hint?: 'none' | 'above' | 'below' | 'pointed';
+            hint_says?: string;
+        };
+        words?: {
+            place?: 'below' | 'beside' | 'over' | 'asked';
+            title?: boolean;
+            caption?: boolean;
+            description?: boolean;
+            credit?: boolean;
+            camera?: boolean;
+            exposure?: boolean;
+            date?: boolean;
+            location?: boolean;
+            rights?: boolean;
+        };
+        backdrop?: {
+            colour?: string;
+            opacity?: number;
+            blur?: number;
+        };
+        controls?: {
+            counter?: boolean;
+            arrows?: boolean;
+            sides?: boolean;
+            thumbnails?: boolean;
+            share?: boolean;
+            full_screen?: boolean;
+        };
+        zoom?: {
+            most?: 'none' | '2' | '3' | '4' | 'own';
+            buttons?: boolean;
+            slider?: boolean;
+            loupe?: 'none' | 'tiles' | 'large' | 'both';
+            size?: number;
+            strength?: number;
+        };
+        turning?: {
+            at_end?: 'again' | 'stop';
+            apart?: boolean;
+            sequence?: string;
+        };
+        playing?: {
+            offered?: boolean;
+            starts?: boolean;
+            seconds?: number;
+            repeats?: boolean;
+            fades?: boolean;
+        };
+        giving?: {
+            download?: 'none' | 'large' | 'stripped' | 'original';
+            pages?: boolean;
+        };
+    };
 }
 /** Changed words: null goes back to the picture’s own. */
 export interface WordChange {
@@ -493,6 +595,28 @@ export interface ClashValue {
     of: string | null;
     mine: string;
     theirs: string;
+}
+export interface ClickOfPicture {
+    id: string;
+    title: string;
+    src: string | null;
+    /**
+     * Null where it is the gallery’s rule.
+     */
+    click: ClickAct | null;
+    does: string;
+    /**
+     * Whether an address is wanted that it does not have.
+     */
+    lacks: boolean;
+}
+export interface Clicks {
+    rule: string;
+    acts: {
+        value: ClickAct;
+        label: string;
+    }[];
+    pictures: ClickOfPicture[];
 }
 export interface ColourSetting {
     path: SettingPath;
@@ -612,6 +736,7 @@ export interface Gallery {
     };
     layout_label: string;
     finish_label: string;
+    viewer_label: string;
     albums: Albums;
     undo: {
         entry: number;
@@ -756,6 +881,63 @@ export interface GalleryDesign {
             css: string;
         };
     };
+    viewer: {
+        click: {
+            act: 'large' | 'place' | 'page' | 'file' | 'address' | 'nothing';
+            new_tab: boolean;
+            hint: 'none' | 'above' | 'below' | 'pointed';
+            hint_says: string;
+        };
+        words: {
+            place: 'below' | 'beside' | 'over' | 'asked';
+            title: boolean;
+            caption: boolean;
+            description: boolean;
+            credit: boolean;
+            camera: boolean;
+            exposure: boolean;
+            date: boolean;
+            location: boolean;
+            rights: boolean;
+        };
+        backdrop: {
+            colour: string;
+            opacity: number;
+            blur: number;
+        };
+        controls: {
+            counter: boolean;
+            arrows: boolean;
+            sides: boolean;
+            thumbnails: boolean;
+            share: boolean;
+            full_screen: boolean;
+        };
+        zoom: {
+            most: 'none' | '2' | '3' | '4' | 'own';
+            buttons: boolean;
+            slider: boolean;
+            loupe: 'none' | 'tiles' | 'large' | 'both';
+            size: number;
+            strength: number;
+        };
+        turning: {
+            at_end: 'again' | 'stop';
+            apart: boolean;
+            sequence: string;
+        };
+        playing: {
+            offered: boolean;
+            starts: boolean;
+            seconds: number;
+            repeats: boolean;
+            fades: boolean;
+        };
+        giving: {
+            download: 'none' | 'large' | 'stripped' | 'original';
+            pages: boolean;
+        };
+    };
 }
 export interface PaneOfGallery {
     id: string;
@@ -832,6 +1014,7 @@ export interface GalleryChanged {
     };
     layout_label: string;
     finish_label: string;
+    viewer_label: string;
     albums: Albums;
     undo: {
         entry: number;

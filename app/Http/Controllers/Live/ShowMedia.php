@@ -7,27 +7,43 @@ namespace App\Http\Controllers\Live;
 use App\Http\FileAnswer;
 use App\Models\Picture;
 use App\Models\PictureKind;
+use App\Publishing\GivenFiles;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as Answer;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A rendition that is not released: for people of the studio; for others it is not there. */
+/** A file of a picture that is not released: for people of the studio; for others it is not there. */
 final readonly class ShowMedia
 {
-    public function __construct(private Factory $disks)
+    public function __construct(private Factory $disks, private GivenFiles $given)
     {
     }
 
     public function __invoke(Request $request, string $key, string $file): Response
     {
         $picture = $request->user() === null ? null : Picture::query()->where('rendition_key', $key)->first();
-        if ($picture !== null && $picture->kind === PictureKind::Video && $file === $picture->videoFile()) {
-            return FileAnswer::forOne($this->disks->disk('originals')->path($picture->originalPath()), $picture->media_type);
-        }
-        if ($picture === null || ! isset($picture->renditions[$file])) {
+        if ($picture === null) {
             abort(404);
         }
+        if ($picture->kind === PictureKind::Video) {
+            return $this->ofVideo($picture, $file);
+        }
+        $given = $this->given->called($picture, $file);
+        if ($given === null && ! isset($picture->renditions[$file])) {
+            abort(404);
+        }
+        [$disk, $path] = $given ?? ['renditions', $picture->renditionFolder().'/'.$file];
 
-        return FileAnswer::forOne($this->disks->disk('renditions')->path($picture->renditionFolder().'/'.$file));
+        return FileAnswer::forOne($this->disks->disk($disk)->path($path));
+    }
+
+    private function ofVideo(Picture $video, string $file): Response
+    {
+        return match (true) {
+            $file === $video->videoFile() => FileAnswer::forOne($this->disks->disk('originals')->path($video->originalPath()), $video->media_type),
+            $file === Picture::TRACK && $video->track !== '' => new Answer($video->track, 200, ['Content-Type' => 'text/vtt; charset=utf-8', 'Cache-Control' => 'private, no-store']),
+            default => abort(404),
+        };
     }
 }

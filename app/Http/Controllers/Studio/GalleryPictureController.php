@@ -22,7 +22,9 @@ final class GalleryPictureController
     {
         $file = $request->picture();
         $taken = $intake->handle($file->getPathname(), $file->getClientOriginalName());
-        $add->handle($gallery, [$taken->picture], $request->userId());
+        if ($taken->goesIn) {
+            $add->handle($gallery, [$taken->picture], $request->userId());
+        }
 
         return TakenInResource::of($taken);
     }

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use App\Imaging\ImagingException;
+use App\Imaging\PlaceStripper;
+use App\Models\Gallery;
+use App\Models\Picture;
+use App\Models\PictureKind;
+use Illuminate\Contracts\Filesystem\Factory;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Viewer\Download;
+
+/** Originals that visitors may have: where a live gallery offers them, and nowhere else. */
+final readonly class GivenFiles
+{
+    public function __construct(private Factory $disks, private LiveFiles $files, private PlaceStripper $stripper)
+    {
+    }
+
+    /**
+     * Needs the items with their pictures loaded.
+     *
+     * @throws ImagingException when a file cannot be written without its place
+     */
+    public function release(Gallery $gallery): void
+    {
+        $download = $gallery->design->viewer->giving->download;
+        if (! $download->isOriginal()) {
+            return;
+        }
+        foreach ($gallery->items as $item) {
+            $picture = $item->picture;
+            if ($picture !== null && ! $item->is_hidden && $picture->kind === PictureKind::Picture) {
+                [$disk, $path, $file] = $this->file($picture, $download);
+                $this->files->release($disk, $path, $picture->rendition_key, $file);
+            }
+        }
+    }
+
+    /**
+     * Takes back what no gallery that is live offers any more.
+     *
+     * @param  list<FrozenGallery>  $before  of which some file may have been given
+     * @param  list<FrozenGallery>  $live
+     */
+    public function withdraw(array $before, array $live): void
+    {
+        foreach (array_diff(self::given($before), self::given($live)) as $address) {
+            $this->files->withdrawFile(basename(dirname($address)), basename($address));
+        }
+    }
+
+    /**
+     * Where a file lies, or is laid first.
+     *
+     * @return array{string, string, string} disk, path there, and the name it is published under
+     *
+     * @throws ImagingException
+     */
+    public function file(Picture $picture, Download $download): array
+    {
+        $file = $download->fileStem().'.'.Picture::endingOf($picture->media_type);
+        if ($download === Download::Original) {
+            return ['originals', $picture->originalPath(), $file];
+        }
+        $path = $picture->renditionFolder().'/'.$file;
+        $disk = $this->disks->disk('renditions');
+        if (! $disk->exists($path)) {
+            $this->stripper->strip($this->disks->disk('originals')->path($picture->originalPath()), $disk->path($path));
+        }
+
+        return ['renditions', $path, $file];
+    }
+
+    /**
+     * Where the file of that name lies, for people of the studio; null where it is none of these.
+     *
+     * @return ?array{string, string, string} disk, path there, and name
+     *
+     * @throws ImagingException
+     */
+    public function called(Picture $picture, string $file): ?array
+    {
+        foreach ([Download::Original, Download::Stripped] as $download) {
+            if ($file === $download->fileStem().'.'.Picture::endingOf($picture->media_type)) {
+                return $this->file($picture, $download);
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param  list<FrozenGallery>  $galleries
+     * @return list<string> addresses
+     */
+    private static function given(array $galleries): array
+    {
+        $given = [];
+        foreach ($galleries as $gallery) {
+            $download = $gallery->design->viewer->giving->download;
+            foreach ($download->isOriginal() ? $gallery->items : [] as $item) {
+                if ($item instanceof ShownPicture && $item->ending !== '') {
+                    $given[] = "{$item->address}/{$download->fileStem()}.{$item->ending}";
+                }
+            }
+        }
+
+        return $given;
+    }
+}

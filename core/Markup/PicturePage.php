@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Markup;
+
+use ZincPane\Core\Delivery\Addresses;
+use ZincPane\Core\Delivery\Format;
+use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Phrases\Phrases;
+
+/** The page of one picture: large, with its words and facts, and the way to its neighbours and back. */
+final readonly class PicturePage
+{
+    public const STYLE = '.zp-one{margin:0}.zp-one picture,.zp-one img,.zp-one video{display:block;max-width:100%}.zp-one :is(img,video){width:auto;height:auto;max-height:80vh;margin:0 auto}'
+        .'.zp-one figcaption{margin-top:14px;max-width:70ch}.zp-one figcaption p{margin:0 0 .7em;white-space:pre-line;overflow-wrap:anywhere}.zp-one .zp-facts,.zp-one .zp-word-credit{font-size:.9em}'
+        .'.zp-around{display:flex;flex-wrap:wrap;gap:8px 24px;justify-content:space-between;margin:18px 0}.zp-around a{padding:4px 0;overflow-wrap:anywhere}@media print{.zp-around{display:none}}';
+
+    /** Share of the window's height that a picture takes at most, as the style has it. */
+    private const HEIGHT = 80;
+
+    /** px beside it, in narrow windows; only used to choose a file. */
+    private const BESIDE = 36;
+
+    private Leads $leads;
+
+    /**
+     * @param  int  $place  of the item, which is a picture or video
+     * @param  string  $up  address of the page the gallery stands on
+     * @param  string  $upTitle  what that is called
+     * @param  string  $host  scheme and host of the site, without a closing slash
+     */
+    public function __construct(
+        private FrozenGallery $gallery,
+        private int $place,
+        private ShownPicture $picture,
+        private Addresses $addresses,
+        private string $up,
+        private string $upTitle,
+        private string $host,
+        private Phrases $phrases,
+    ) {
+        $this->leads = new Leads($gallery, $addresses);
+    }
+
+    public function title(): string
+    {
+        return $this->nameOf($this->place);
+    }
+
+    public function html(): string
+    {
+        $words = $this->picture->words;
+        $shown = $this->gallery->design->viewer->words;
+        $said = Element::of('figcaption');
+        foreach ([['zp-word-caption', $shown->caption ? $words->caption : ''], ['zp-word-description', $shown->description ? $words->description : ''], ['zp-word-credit', $shown->credit ? $words->credit : '']] as [$class, $text]) {
+            $text === '' ?: $said->add(Element::of('p', ['class' => $class])->text($text));
+        }
+        $facts = FactsLine::of($this->picture->facts, $shown, $this->phrases);
+        $facts === [] ?: $said->add(Element::of('p', ['class' => 'zp-facts'])->text(implode(' · ', $facts)));
+        $get = $this->leads->download($this->picture);
+        $get === null ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $get, 'download' => $this->leads->fileName($this->picture, $this->place)])->text($this->phrases->say('download'))));
+        $words->link === '' ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $words->link])->text(preg_replace('~^(https?://|mailto:)~i', '', $words->link) ?? $words->link)));
+
+        return Element::of('h1')->text($this->title()).Element::of('figure', ['class' => 'zp-one'])->add($this->seen(), $said).$this->around();
+    }
+
+    /** What machines are told in the head of the page. */
+    public function head(): string
+    {
+        $words = $this->picture->words;
+        $description = $words->caption !== '' ? $words->caption : ($words->description !== '' ? $words->description : $words->alt);
+        $large = $this->host.'/'.ltrim($this->picture->addressOf(Leads::large($this->picture)), '/');
+        $canonical = $this->host.'/'.Leads::pagePath($this->gallery, $this->place);
+        $meta = static fn (string $key, string $name, string $content): Element => Element::of('meta', [$key => $name, 'content' => $content]);
+
+        return implode('', array_filter([
+            $description === '' ? null : $meta('name', 'description', $description),
+            Element::of('link', ['rel' => 'canonical', 'href' => $canonical]),
+            $meta('property', 'og:type', $this->picture->video === null ? 'article' : 'video.other'),
+            $meta('property', 'og:title', $this->title()),
+            $description === '' ? null : $meta('property', 'og:description', $description),
+            $meta('property', 'og:url', $canonical),
+            $meta('property', 'og:image', $large),
+            $words->alt === '' ? null : $meta('property', 'og:image:alt', $words->alt),
+            $meta('name', 'twitter:card', 'summary_large_image'),
+            Element::of('style')->css(self::STYLE),
+            Element::of('script', ['type' => 'application/ld+json'])->json($this->structured($canonical, $large, $description)),
+        ], static fn (?Element $element): bool => $element !== null));
+    }
+
+    /**
+     * As https://schema.org/ImageObject and https://schema.org/VideoObject have it.
+     *
+     * @return array<string, string|int>
+     */
+    private function structured(string $canonical, string $large, string $description): array
+    {
+        $words = $this->picture->words;
+        $facts = $this->picture->facts;
+        $shown = $this->gallery->design->viewer->words;
+        $video = $this->picture->video;
+
+        return array_filter([
+            '@context' => 'https://schema.org', '@type' => $video === null ? 'ImageObject' : 'VideoObject',
+            'url' => $canonical, 'contentUrl' => $video === null ? $large : $this->host.'/'.ltrim($video->address, '/'), 'thumbnailUrl' => $video === null ? '' : $large,
+            'name' => $this->title(), 'description' => $description, 'creditText' => $words->credit,
+            'copyrightNotice' => $shown->rights ? $facts->rights : '', 'dateCreated' => $shown->date && $facts->takenAt !== null ? gmdate('Y-m-d', $facts->takenAt) : '',
+            'width' => $this->picture->size->width, 'height' => $this->picture->size->height,
+        ], static fn (string|int $value): bool => $value !== '');
+    }
+
+    private function seen(): Element
+    {
+        $video = $this->picture->video;
+        if ($video !== null) {
+            $player = Element::of('video', ['src' => $this->addresses->of($video->address), 'poster' => $this->addresses->of($this->picture->addressOf(Leads::large($this->picture))), 'controls' => true, 'playsinline' => true, 'preload' => 'none', 'width' => $this->picture->size->width, 'height' => $this->picture->size->height]);
+
+            return $video->track === null ? $player : $player->add(Element::of('track', ['kind' => 'captions', 'src' => $this->addresses->of($video->track), 'default' => true]));
+        }
+        $files = [];
+        foreach ($this->picture->widths() as $width) {
+            $files[] = $this->addresses->of("{$this->picture->address}/{$width}.webp")." {$width}w";
+        }
+        $high = round(self::HEIGHT * $this->picture->ratio()->value, 2);
+
+        return Element::of('picture')->add(
+            Element::of('source', ['type' => Format::WebP->mediaType(), 'srcset' => implode(', ', $files), 'sizes' => 'min(100vw - '.self::BESIDE."px, {$high}vh, {$this->picture->size->width}px)"]),
+            Element::of('img', [
+                'src' => $this->addresses->of($this->picture->addressOf(Leads::large($this->picture))), 'width' => $this->picture->size->width, 'height' => $this->picture->size->height,
+                'alt' => $this->picture->words->decorative ? '' : $this->picture->words->alt,
+            ]),
+        );
+    }
+
+    private function around(): Element
+    {
+        $pictures = array_keys(array_filter($this->gallery->items, static fn ($item): bool => $item instanceof ShownPicture));
+        $at = (int) array_search($this->place, $pictures, true);
+        $around = Element::of('nav', ['class' => 'zp-around', 'aria-label' => $this->phrases->say('around')]);
+        foreach (['previous' => $pictures[$at - 1] ?? null, 'next' => $pictures[$at + 1] ?? null] as $way => $other) {
+            $other === null ?: $around->add(Element::of('a', ['href' => $this->addresses->of(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
+        }
+
+        return $around->add(Element::of('a', ['href' => $this->up, 'rel' => 'up'])->text($this->phrases->say('up', ['t' => $this->upTitle])));
+    }
+
+    private function nameOf(int $place): string
+    {
+        $title = $this->gallery->items[$place]->words()->title;
+
+        return $title !== '' ? $title : $this->phrases->say('picture', ['n' => $place + 1, 'm' => count($this->gallery->items)]);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Phrases\In;
+
+use ZincPane\Core\Phrases\Language;
+
+final class De implements Language
+{
+    public static function phrases(): array
+    {
+        return [
+            'albums' => 'Alben',
+            'pages' => 'Seiten',
+            'more' => 'Weitere',
+            'show_all' => 'Alle {n} zeigen',
+            'show_fewer' => 'Weniger zeigen',
+            'page' => '{t}, Seite {n}',
+            'read' => 'Ganz lesen',
+            'read_named' => '„{t}“ lesen',
+            'picture' => 'Bild {n} von {m}',
+            'video' => 'Video: {t}',
+            'video_numbered' => 'Video: {n} von {m}',
+            'elsewhere' => 'führt zu {t}',
+            'elsewhere_new' => 'führt zu {t}, in einem neuen Tab',
+            'hint_large' => 'Ein Bild anklicken, um es zu vergrößern',
+            'hint_place' => 'Ein Bild anklicken, um es hier größer zu sehen',
+            'hint_page' => 'Ein Bild anklicken, um auf seine Seite zu kommen',
+            'hint_other' => 'Ein Bild anklicken, um seinem Verweis zu folgen',
+            'date' => '{d}. {month} {y}',
+            'previous' => 'Voriges: {t}',
+            'next' => 'Nächstes: {t}',
+            'up' => 'Zurück zu {t}',
+            'around' => 'Andere Bilder',
+            'download' => 'Herunterladen',
+            'v.title' => 'Bilder',
+            'v.close' => 'Schließen',
+            'v.next' => 'Nächstes Bild',
+            'v.previous' => 'Voriges Bild',
+            'v.count' => '{n} von {m}',
+            'v.picture' => 'Bild {n} von {m}',
+            'v.in' => 'Vergrößern',
+            'v.out' => 'Verkleinern',
+            'v.zoom' => 'Größe',
+            'v.whole' => 'Ganzes Bild',
+            'v.loupe' => 'Lupe',
+            'v.play' => 'Diaschau abspielen',
+            'v.pause' => 'Diaschau anhalten',
+            'v.full' => 'Vollbild',
+            'v.share' => 'Teilen',
+            'v.copied' => 'Die Adresse wurde kopiert',
+            'v.download' => 'Herunterladen',
+            'v.words' => 'Über dieses Bild',
+            'v.all' => 'Alle Bilder',
+            'v.missing' => 'Dieses Bild konnte nicht geladen werden.',
+            'v.again' => 'Noch einmal versuchen',
+            'v.fold' => 'Zuklappen',
+            'v.back' => 'Vorige Bilder',
+            'v.on' => 'Nächste Bilder',
+            'v.run' => 'Diaschau abspielen',
+            'v.hold' => 'Diaschau anhalten',
+        ];
+    }
+
+    public static function months(): array
+    {
+        return ['Januar', 'Februar', 'März', 'April', 'Mai', 'Juni', 'Juli', 'August', 'September', 'Oktober', 'November', 'Dezember'];
+    }
+}

@@ -1,0 +1,48 @@
+/** In the history's state: opened here, or come to by its address. */
+type Opened = 'opened' | 'landed';
+
+function state(): Opened | undefined {
+    return (history.state as { zincPane?: Opened } | null)?.zincPane;
+}
+
+/** The address of the picture that is seen, and "back" as a way to close. */
+export class Address {
+    /**
+     * @param isTold whether the page's own address names the picture
+     */
+    constructor(private readonly isTold: boolean) {}
+
+    open(id: string): void {
+        // By its address, or after a reload: there is an entry for it already.
+        if (id && location.hash === `#${id}`) {
+            if (!state()) this.write('replaceState', id, 'landed');
+        } else this.write('pushState', id, 'opened');
+    }
+
+    turn(id: string): void {
+        this.write('replaceState', id, state() ?? 'opened');
+    }
+
+    /** Whether "back" closes it; where nothing lies behind, the address alone is taken away. */
+    close(): boolean {
+        if (state() === 'opened') {
+            history.back();
+            return true;
+        }
+        if (state() === 'landed') history.replaceState({ ...(history.state as object), zincPane: undefined }, '', location.pathname + location.search);
+        return false;
+    }
+
+    /** Whether the entry that is shown now is still one of an open picture. */
+    get isOpen(): boolean {
+        return state() !== undefined;
+    }
+
+    of(id: string): string {
+        return new URL(`#${id}`, location.href).href;
+    }
+
+    private write(how: 'pushState' | 'replaceState', id: string, zincPane: Opened): void {
+        history[how]({ ...(history.state as object | null), zincPane }, '', this.isTold && id ? `#${id}` : undefined);
+    }
+}

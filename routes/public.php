@@ -5,13 +5,14 @@ declare(strict_types=1);
 use App\Http\Controllers\Live\ShowLiveFile;
 use App\Http\Controllers\Live\ShowLivePage;
 use App\Http\Controllers\Live\ShowMedia;
+use App\Http\Controllers\Live\ShowPicturePage;
 use App\Http\Middleware\ServeReleasedMedia;
 use Illuminate\Support\Facades\Route;
 
 // Visitors. No session is begun, and nothing but editions is read.
 Route::get('/', ShowLivePage::class);
-Route::get('/{path}', ShowLivePage::class)->where('path', '(?!studio$)[a-z0-9-]+');
-Route::get('/{path}', ShowLivePage::class)->where('path', 'pictures/[0-9a-z]{12}/[0-9a-z]{1,12}');
+Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio$)[a-z0-9-]+');
+Route::get('/pictures/{gallery}/{item}', ShowPicturePage::class)->where(['gallery' => '[0-9a-z]{12}', 'item' => '[0-9a-z]{1,12}']);
 Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}(?:\.[a-z]{2,3})?\.json');
 
 // Released renditions are anyone's; the others are the studio's alone.

@@ -164,7 +164,7 @@ final class ItemRow
     /** Of the original's name; empty of a video, which is published as it is. */
     public function ending(): string
     {
-        return $this->row['p_kind'] === PictureKind::Picture->value ? Picture::endingOf($this->text('p_media_type')) : '';
+        return $this->row['p_kind'] === PictureKind::Picture->value ? OriginalName::endingOf($this->text('p_media_type')) : '';
     }
 
     /** @return ?array{string, string, ?string} address, media type and address of the words of the video that a click plays */

@@ -79,9 +79,6 @@ final class Picture extends Model
     /** The name that the words of a published video have in its folder. */
     public const TRACK = 'words.vtt';
 
-    /** Endings of originals as they are published, by media type. */
-    private const ENDINGS = ['image/jpeg' => 'jpg', 'image/png' => 'png', 'image/webp' => 'webp', 'image/gif' => 'gif', 'image/avif' => 'avif', 'image/heic' => 'heic'];
-
     protected $guarded = [];
 
     /** @var array<string, Rendition> */
@@ -252,12 +249,6 @@ final class Picture extends Model
     public static function videoFileOf(string $mediaType): string
     {
         return $mediaType === 'video/webm' ? 'video.webm' : 'video.mp4';
-    }
-
-    /** Of the name of an original of a picture; empty where none is published. */
-    public static function endingOf(string $mediaType): string
-    {
-        return self::ENDINGS[$mediaType] ?? '';
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Imaging\ImagingException;
 use App\Imaging\PlaceStripper;
 use App\Models\Gallery;
+use App\Models\OriginalName;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Contracts\Filesystem\Factory;
@@ -63,7 +64,7 @@ final readonly class GivenFiles
      */
     public function file(Picture $picture, Download $download): array
     {
-        $file = $download->fileStem().'.'.Picture::endingOf($picture->media_type);
+        $file = $download->fileStem().'.'.OriginalName::endingOf($picture->media_type);
         if ($download === Download::Original) {
             return ['originals', $picture->originalPath(), $file];
         }
@@ -86,7 +87,7 @@ final readonly class GivenFiles
     public function called(Picture $picture, string $file): ?array
     {
         foreach ([Download::Original, Download::Stripped] as $download) {
-            if ($file === $download->fileStem().'.'.Picture::endingOf($picture->media_type)) {
+            if ($file === $download->fileStem().'.'.OriginalName::endingOf($picture->media_type)) {
                 return $this->file($picture, $download);
             }
         }

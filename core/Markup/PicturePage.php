@@ -13,12 +13,12 @@ use ZincPane\Core\Phrases\Phrases;
 /** The page of one picture: large, with its words and facts, and the way to its neighbours and back. */
 final readonly class PicturePage
 {
-    public const STYLE = '.zp-one{margin:0}.zp-one picture,.zp-one img,.zp-one video{display:block;max-width:100%}.zp-one :is(img,video){width:auto;height:auto;max-height:80vh;margin:0 auto}'
+    public const STYLE = '.zp-one{margin:0}.zp-one picture,.zp-one img,.zp-one video{display:block;max-width:100%}.zp-one :is(img,video){width:auto;height:auto;max-height:66vh;margin:0 auto}'
         .'.zp-one figcaption{margin-top:14px;max-width:70ch}.zp-one figcaption p{margin:0 0 .7em;white-space:pre-line;overflow-wrap:anywhere}.zp-one .zp-facts,.zp-one .zp-word-credit{font-size:.9em}'
         .'.zp-around{display:flex;flex-wrap:wrap;gap:8px 24px;justify-content:space-between;margin:18px 0}.zp-around a{padding:4px 0;overflow-wrap:anywhere}@media print{.zp-around{display:none}}';
 
     /** Share of the window's height that a picture takes at most, as the style has it. */
-    private const HEIGHT = 80;
+    private const HEIGHT = 66;
 
     /** px beside it, in narrow windows; only used to choose a file. */
     private const BESIDE = 36;

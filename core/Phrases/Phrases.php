@@ -27,7 +27,8 @@ final readonly class Phrases
     public static function in(string $tag): self
     {
         $primary = strtolower(explode('-', $tag)[0]);
-        $class = self::classOf(preg_match('/^[a-z]{2,3}$/', $primary) === 1 ? $primary : self::DEFAULT);
+        $primary = preg_match('/^[a-z]{2,3}$/D', $primary) === 1 ? $primary : self::DEFAULT;
+        $class = self::classOf($primary);
         $known = is_subclass_of($class, Language::class);
         $class = $known ? $class : In\En::class;
 

@@ -25,6 +25,7 @@ export const router = createRouter({
                 { path: 'words', name: 'words', component: () => import('./words/WordsStage.vue'), props: true, meta: { title: 'Words' } },
                 { path: 'layout', name: 'layout', component: () => import('./layout/LayoutStage.vue'), props: true, meta: { title: 'Layout' } },
                 { path: 'finish', name: 'finish', component: () => import('./finish/FinishStage.vue'), props: true, meta: { title: 'Finish' } },
+                { path: 'viewer', name: 'viewer', component: () => import('./viewer/ViewerStage.vue'), props: true, meta: { title: 'Viewer' } },
                 { path: 'pages', name: 'pages', component: () => import('./pages/PagesStage.vue'), props: true, meta: { title: 'Pages' } },
             ],
         },

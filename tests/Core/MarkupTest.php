@@ -105,6 +105,6 @@ it('writes texts and videos as tiles among the pictures', function (): void {
         new ShownPicture($size, FocalPoint::centre(), new Words('Wave', decorative: true), '/media/abc', []),
     ], [null, null, null], Albums::none(), About::titled('Kites'));
     expect($fragment->html)->toContain('<p>Out at <strong>dawn</strong>.</p>')->toContain('Read “Dawn”')
-        ->toContain('href="/media/def/video.mp4"')->toContain('data-video="video/mp4"')->toContain('aria-label="Video: Launch"')
+        ->toContain('href="/media/def/video.mp4"')->toContain('data-video="/media/def/video.mp4"')->toContain('aria-label="Video: Launch"')
         ->toContain('aria-label="Wave"')->toContain('alt=""');
 });

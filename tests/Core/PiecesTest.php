@@ -36,10 +36,10 @@ use ZincPane\Core\Layout\ColumnChoice;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\ObjectPosition;
-use ZincPane\Core\Markup\Phrases;
 use ZincPane\Core\Markup\SizesAttribute;
 use ZincPane\Core\Markup\Style\Css;
 use ZincPane\Core\Markup\Style\StyleException;
+use ZincPane\Core\Phrases\Phrases;
 
 it('reckons with lines as with the numbers they stand for', function (): void {
     $dice = new Randomizer(new Mt19937(3));
@@ -184,8 +184,11 @@ it('holds a cropped picture where its focal point asks for', function (): void {
 });
 
 it('speaks to visitors in whole phrases', function (): void {
-    expect([Phrases::showAll(9), Phrases::page('Kites', 2), Phrases::readText(''), Phrases::readText('Dawn'), Phrases::picture(1, 3), Phrases::video('', 2, 3), Phrases::video('Launch', 2, 3)])
-        ->toBe(['Show all 9', 'Kites, page 2', 'Read it whole', 'Read “Dawn”', 'Picture 1 of 3', 'Video: 2 of 3', 'Video: Launch']);
+    $said = static fn (Phrases $p): array => [$p->say('show_all', ['n' => 9]), $p->say('page', ['t' => 'Kites', 'n' => 2]), $p->readText(''), $p->readText('Dawn'), $p->say('picture', ['n' => 1, 'm' => 3]), $p->video('', 2, 3), $p->video('Launch', 2, 3), $p->date(1779926400), $p->leadsTo('Kite', 'saltreed.example', true)];
+    expect($said(Phrases::in('en')))->toBe(['Show all 9', 'Kites, page 2', 'Read it whole', 'Read “Dawn”', 'Picture 1 of 3', 'Video: 2 of 3', 'Video: Launch', '28 May 2026', 'Kite, leads to saltreed.example, in a new tab'])
+        ->and($said(Phrases::in('de-AT')))->toBe(['Alle 9 zeigen', 'Kites, Seite 2', 'Ganz lesen', '„Dawn“ lesen', 'Bild 1 von 3', 'Video: 2 von 3', 'Video: Launch', '28. Mai 2026', 'Kite, führt zu saltreed.example, in einem neuen Tab'])
+        // What nobody has words in, and what is no language at all, is said in English.
+        ->and($said(Phrases::in('qx')))->toBe($said(Phrases::in('en')))->and(Phrases::in('../x')->tag)->toBe('en')->and(Phrases::in('DE')->tag)->toBe('de');
 });
 
 it('makes pictures small by averaging blocks', function (): void {

@@ -11,6 +11,7 @@ use ZincPane\Core\Finish\Kinds\CssText;
 use ZincPane\Core\Settings\Kinds\ByItself;
 use ZincPane\Core\Settings\Kinds\Colour;
 use ZincPane\Core\Settings\Kinds\Flag;
+use ZincPane\Core\Settings\Kinds\Line;
 use ZincPane\Core\Settings\Kinds\PictureOfStore;
 use ZincPane\Core\Settings\Kinds\Text;
 use ZincPane\Core\Settings\Kinds\WholeNumber;
@@ -37,6 +38,7 @@ function valuesOf(Setting $setting): array
         $kind instanceof Flag => [false, true],
         $kind instanceof Colour => ['#000000', '#a0b1c2', '#ffffff'],
         $kind instanceof Text => ['', 'kites', 'kites-2'],
+        $kind instanceof Line => ['', 'Tap one', '„Tipp“ – اضغط', str_repeat('é', 80)],
         $kind instanceof CssText => ['', 'p { color: #000 }', "p{margin:0}\n@media print{p{color:red}}"],
         $kind instanceof PictureOfStore => ['', '01kb0000000000000000000000'],
         default => array_column($kind->control()->toArray()['options'], 'value'),
@@ -55,6 +57,7 @@ function refusedOf(Setting $setting): array
             $kind instanceof WholeNumber => [$kind->least - 1, $kind->most + 1, (float) $kind->least + 0.5, (string) $kind->least, true],
             $kind instanceof Flag => [0, 1, 'true', ''],
             $kind instanceof Colour => ['', 'red', '#abc', '#12345g', ' #aabbcc', 'rgb(0 0 0)', 3, true],
+            $kind instanceof Line => ["two\nlines", "a\tb", "\x7f", str_repeat('é', 81), 3, true],
             $kind instanceof Text => ["two\nlines", '<b>', str_repeat('a', 500).'!', 3, true],
             $kind instanceof CssText => [3, true],
             $kind instanceof PictureOfStore => ['x', '../../x', 3, true],

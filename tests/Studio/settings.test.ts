@@ -1,5 +1,5 @@
 import { screen, within } from '@testing-library/vue';
-import { describe, expect, inject, it } from 'vitest';
+import { describe, expect, inject, it, vi } from 'vitest';
 import { nextTick } from 'vue';
 import type { ChoiceSetting, GalleryDesign, NumberSetting, Setting, ShapeSetting } from '../../resources/studio/api/types';
 import SettingRow from '../../resources/studio/settings/SettingRow.vue';
@@ -11,6 +11,10 @@ const shown = (): Setting[] => settings().filter((setting) => !('shown' in setti
 const numbers = (): NumberSetting[] => settings().filter((setting): setting is NumberSetting => setting.control === 'number');
 const choices = (): (ChoiceSetting | ShapeSetting)[] =>
     settings().filter((setting): setting is ChoiceSetting | ShapeSetting => setting.control === 'choice' || setting.control === 'shape');
+
+/** Letters of all options beyond which they drop down. */
+const isList = (setting: Setting): boolean =>
+    setting.control === 'choice' && setting.path !== 'layout.kind' && setting.options.reduce((sum, { label }) => sum + label.length, 0) > 48;
 
 /** A value that a setting may have. */
 function valueFor(setting: Setting): SettingValue {
@@ -36,6 +40,7 @@ function controlOf(setting: Setting): HTMLElement {
             return screen.getByRole('slider', { name: setting.label });
         case 'choice':
         case 'shape':
+            if (isList(setting)) return screen.getByRole('combobox', { name: setting.label });
             return screen.getByRole('radiogroup', { name: setting.label });
         case 'flag':
             return screen.getByRole('checkbox', { name: setting.label });
@@ -47,6 +52,9 @@ function controlOf(setting: Setting): HTMLElement {
             return screen.getByRole('textbox', { name: setting.label });
     }
 }
+
+// There are many of them, and each is looked for as a person looks.
+vi.setConfig({ testTimeout: 40_000 });
 
 describe('every setting that PHP declares', () => {
     it('has a control that a person finds by its label', () => {
@@ -60,7 +68,7 @@ describe('every setting that PHP declares', () => {
     });
 
     it('has all its choices, one of them chosen', () => {
-        for (const setting of choices()) {
+        for (const setting of choices().filter((one) => !isList(one))) {
             const { leave } = meet(SettingRow, { setting, value: valueFor(setting) });
             const options = within(screen.getByRole('radiogroup', { name: setting.label })).getAllByRole<HTMLInputElement>('radio');
             expect(options.map(({ value }) => value).slice(0, setting.options.length), setting.path).toEqual(setting.options.map(({ value }) => value));
@@ -70,7 +78,7 @@ describe('every setting that PHP declares', () => {
     });
 
     it('is set by keyboard, to a value within its range, told once', async () => {
-        for (const setting of [...numbers(), ...choices()]) {
+        for (const setting of [...numbers(), ...choices().filter((one) => !isList(one))]) {
             const { user, told, leave } = meet(SettingRow, { setting, value: valueFor(setting) });
             const control = setting.control === 'number' ? controlOf(setting) : screen.getAllByRole('radio', { checked: true })[0];
             control?.focus();
@@ -78,6 +86,20 @@ describe('every setting that PHP declares', () => {
             await nextTick();
             const wanted = setting.control === 'number' ? setting.least + 2 : setting.options[1]?.value;
             expect(told('change'), setting.path).toEqual([[wanted]]);
+            leave();
+        }
+    });
+
+    it('is chosen from a list that drops down, by keyboard, where the words are long', async () => {
+        const lists = choices().filter(isList);
+        expect(lists.length).toBeGreaterThan(1);
+        for (const setting of lists) {
+            const { user, told, leave } = meet(SettingRow, { setting, value: valueFor(setting) });
+            controlOf(setting).focus();
+            await user.keyboard('{Enter}');
+            expect(screen.getAllByRole('option').map(({ textContent }) => textContent?.trim())).toEqual(setting.options.map(({ label }) => label));
+            await user.click(screen.getByRole('option', { name: setting.options[1]?.label ?? '' }));
+            expect(told('change'), setting.path).toEqual([[setting.options[1]?.value]]);
             leave();
         }
     });
@@ -161,9 +183,9 @@ describe('every setting that PHP declares', () => {
 
     it('stands once under its heading, in the order PHP tells, with its own part of the design', () => {
         const all = settings().map(({ path }) => path);
-        const [layout, finish] = [groupsOf(all, 'layout'), groupsOf(all, 'finish')];
-        expect([...layout, ...finish].flatMap((group) => group.settings)).toEqual(shown());
-        for (const groups of [layout, finish]) expect(new Set(groups.map(({ under }) => under)).size).toBe(groups.length);
+        const [layout, finish, viewer] = [groupsOf(all, 'layout'), groupsOf(all, 'finish'), groupsOf(all, 'viewer')];
+        expect([...layout, ...finish, ...viewer].flatMap((group) => group.settings)).toEqual(shown());
+        for (const groups of [layout, finish, viewer]) expect(new Set(groups.map(({ under }) => under)).size).toBe(groups.length);
         expect(groupsOf([], 'layout')).toEqual([]);
         expect(groupsOf(['layout.gap'], 'layout').map(({ under, settings: own }) => [under, own.length])).toEqual([['Tiles', 1]]);
         expect(groupsOf(['layout.gap'], 'finish')).toEqual([]);

@@ -42,7 +42,7 @@ final readonly class Line implements Kind
 
     public function schema(): Schema
     {
-        return Schema::text('^[^\u0000-\u001f\u007f]{0,'.$this->longest.'}$');
+        return Schema::text('^[^\x00-\x1f\x7f]{0,'.$this->longest.'}$');
     }
 
     public function control(): Control

@@ -1,6 +1,6 @@
-import { queryOptions } from '@tanstack/vue-query';
+import { keepPreviousData, queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
-import type { Alternatives, AlternativesView, DesignPart, Finishes, LaidOutNow, Proof, Quality } from './types';
+import type { Alternatives, AlternativesView, Clicks, DesignPart, Finishes, LaidOutNow, Proof, Quality } from './types';
 import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
@@ -88,6 +88,13 @@ export const previewQuery = (id: string, version: number, design: DesignPart) =>
 
 /** Whole finishes, effects, or drifts: drawn on a gallery's own pictures. */
 export type FinishView = 'finishes' | 'effects' | 'drifts';
+
+export const clicksQuery = (id: string, version: number) =>
+    queryOptions({
+        queryKey: ['clicks', id, version],
+        queryFn: () => api.get<Clicks>(`galleries/${id}/clicks`),
+        placeholderData: keepPreviousData,
+    });
 
 export const finishesQuery = (id: string, version: number, view: FinishView) =>
     queryOptions({

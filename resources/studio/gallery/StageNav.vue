@@ -30,6 +30,7 @@ const stages = computed(() => {
         { name: 'words', label: 'Words', state: pictures.length === 0 ? 'nothing to describe' : `${described} of ${pictures.length} described` },
         { name: 'layout', label: 'Layout', state: props.gallery.layout_label },
         { name: 'finish', label: 'Finish', state: props.gallery.finish_label },
+        { name: 'viewer', label: 'Viewer', state: props.gallery.viewer_label },
         { name: 'pages', label: 'Pages', state: pages === 0 ? 'on no page yet' : pages === 1 ? 'on 1 page' : `on ${pages} pages` },
     ];
 });

@@ -41,6 +41,7 @@ export function withChange(gallery: Gallery, change: Change): Gallery {
         }
         case 'order':
             return { ...gallery, items: arranged(gallery.items, change.items) };
+        case 'click':
         case 'tidy':
             return gallery;
     }

@@ -11,6 +11,9 @@ import { useOutbox } from '../outbox/use-outbox';
 import { posterFrame } from './poster-frame';
 
 /** Files on their way at once; the server prepares no faster for more. */
+/** Names of files of words. */
+const WORDS = /\.vtt$/i;
+
 const AT_ONCE = 3;
 
 /** ms between looks at what is being prepared. */
@@ -125,7 +128,11 @@ export const useUploads = defineStore('uploads', () => {
 
     function startNext(): void {
         const sending = uploads.value.filter(({ state }) => state === 'sending').length;
-        for (const upload of uploads.value.filter(({ state }) => state === 'queued').slice(0, AT_ONCE - sending)) void send(upload);
+        const queued = uploads.value.filter(({ state }) => state === 'queued');
+        // The words of a video come after all videos that are on their way: they go with one of them.
+        const first = queued.filter(({ name }) => !WORDS.test(name));
+        const next = first.length > 0 || sending > 0 ? first : queued;
+        for (const upload of next.slice(0, AT_ONCE - sending)) void send(upload);
     }
 
     async function send(upload: Upload): Promise<void> {

@@ -11,6 +11,12 @@
             :model-value="String(value)"
             @update:model-value="emit('change', $event)"
         />
+        <label v-else-if="setting.control === 'choice' && isLong" class="list">
+            <span>{{ setting.label }}</span>
+            <ElSelect :model-value="String(value)" :aria-label="setting.label" @update:model-value="emit('change', $event)">
+                <ElOption v-for="option in setting.options" :key="option.value" :value="option.value" :label="option.label" />
+            </ElSelect>
+        </label>
         <SegmentChoice
             v-else-if="setting.control === 'choice'"
             :label="setting.label"
@@ -85,7 +91,12 @@ import type { SettingValue } from './settings';
 const props = withDefaults(defineProps<{ setting: Setting; value: SettingValue; colours?: PageColours['colours'] }>(), { colours: () => [] });
 const emit = defineEmits<{ change: [value: SettingValue] }>();
 
+/** Letters of all options that fit side by side. */
+const BESIDE = 48;
+
 const left = computed(() => props.setting.can_be_left && props.value === null);
+/** Words that do not stand beside each other are a list that drops down. */
+const isLong = computed(() => props.setting.control === 'choice' && props.setting.options.reduce((sum, { label }) => sum + label.length, 0) > BESIDE);
 /** What is proposed to one who no longer leaves it to itself. */
 const begin = computed<SettingValue>(() => {
     const { setting } = props;
@@ -105,6 +116,13 @@ const begin = computed<SettingValue>(() => {
 
 .setting > .el-button {
     justify-self: start;
+}
+
+.list {
+    display: grid;
+    gap: 4px;
+    font-size: 13px;
+    color: var(--z6);
 }
 
 .left {

@@ -25,7 +25,7 @@ export function partOf(path: SettingPath, value: SettingValue): DesignPart {
 }
 
 /** The settings in force of one part of the design, under their headings, in the order PHP tells them. */
-export function groupsOf(inForce: readonly SettingPath[], part: 'layout' | 'finish'): SettingsUnder[] {
+export function groupsOf(inForce: readonly SettingPath[], part: 'layout' | 'finish' | 'viewer'): SettingsUnder[] {
     const groups: SettingsUnder[] = [];
     for (const setting of useVocabulary().settings) {
         if (!inForce.includes(setting.path) || !setting.path.startsWith(`${part}.`) || ('shown' in setting && !setting.shown)) continue;

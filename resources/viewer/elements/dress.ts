@@ -24,7 +24,7 @@ export function dress(dialog: HTMLDialogElement, { settings, slides, say }: Sequ
         c: settings.colour,
         l: settings.letters,
         o: `${settings.opacity}%`,
-        p: `${Math.max(settings.opacity, UNDER_WORDS)}%`,
+        p: settings.opacity < UNDER_WORDS ? '100%' : '0%',
         b: `${settings.blur}px`,
     };
     for (const [name, value] of Object.entries(style)) dialog.style.setProperty(`--${name}`, value);

@@ -48,7 +48,13 @@ function unfold(pane: Element, link: HTMLAnchorElement): void {
     const button = Object.assign(document.createElement('button'), { type: 'button', className: 'zp-fold', textContent: '×' });
     button.setAttribute('aria-label', say('fold'));
     panel.append(button);
-    panel.addEventListener('click', ({ target }) => (target as Element).closest('a,video,.zp-told') || shut(), { signal: off.signal });
+    panel.addEventListener(
+        'click',
+        ({ target }) => {
+            if (!(target as Element).closest('a,video,.zp-told')) shut();
+        },
+        { signal: off.signal },
+    );
     pane.addEventListener('keydown', (event) => void ((event as KeyboardEvent).key === 'Escape' && shut()), { signal: off.signal });
     link.setAttribute('aria-expanded', 'true');
     grown.set(pane, { link, panel, off });

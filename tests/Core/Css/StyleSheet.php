@@ -74,8 +74,13 @@ final class StyleSheet
 
                 continue;
             }
-            if (preg_match('/^@media \((hover|any-hover|prefers-[a-z-]+)\b/', $head) === 1) {
-                // Of who points, and of what people prefer: nobody does here.
+            if ($head === '@media screen') {
+                $this->read($body, $from, $until);
+
+                continue;
+            }
+            if (preg_match('/^@media (?:print|\((hover|any-hover|prefers-[a-z-]+)\b)/', $head) === 1) {
+                // Of who points, of what people prefer, and of paper: there is none of it here.
                 continue;
             }
             if (str_starts_with($head, '@')) {

@@ -17,11 +17,10 @@ final readonly class ShowLivePage
     {
     }
 
-    public function __invoke(Request $request, string $path = Page::HOME): Response
+    public function __invoke(Request $request, string $slug = Page::HOME): Response
     {
-        // The pages of pictures stand in a folder of their own.
-        $file = str_contains($path, '/') ? "{$path}.html" : "pages/{$path}.html";
+        $path = $this->files->find("pages/{$slug}.html") ?? abort(404);
 
-        return FileAnswer::revalidated($this->files->find($file) ?? abort(404), $request);
+        return FileAnswer::revalidated($path, $request);
     }
 }

@@ -28,10 +28,9 @@ final readonly class PlaceStripper
         is_dir(dirname($copy)) || mkdir(dirname($copy), 0775, true);
         WorkFolder::in(dirname($copy), function (string $work) use ($original, $copy): void {
             $beside = $work.'/'.basename($copy);
-            $tags = array_map(static fn (string $tag): string => "-{$tag}=", self::TAGS);
-            $this->tools->run('exiftool', ['-q', '-q', '-m', ...$tags, '-o', $beside, $original]);
-            // ExifTool writes no copy of a file that had nothing to be taken out of it.
-            is_file($beside) ? rename($beside, $copy) : copy($original, $copy);
+            copy($original, $beside);
+            $this->tools->run('exiftool', ['-q', '-q', '-m', '-overwrite_original', ...array_map(static fn (string $tag): string => "-{$tag}=", self::TAGS), $beside]);
+            rename($beside, $copy);
         });
     }
 }

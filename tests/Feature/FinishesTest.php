@@ -95,7 +95,7 @@ it('refuses an id that another gallery has, or something else on its page', func
     // Twice on a page, it stands with the first of them only.
     $this->postJson('/studio/api/panes', ['page_id' => $page->id, 'gallery_id' => $this->other->id, 'spot' => 2])->assertCreated();
     $html = $this->get("/studio/preview/{$page->id}")->assertOk()->getContent();
-    expect(substr_count($html, 'id="te"'))->toBe(1)->and(substr_count($html, 'data-zinc-pane>'))->toBe(2);
+    expect(substr_count($html, 'id="te"'))->toBe(1)->and(substr_count($html, 'data-zinc-pane data-viewer='))->toBe(2);
 });
 
 it('publishes the picture that a gallery stands on, keeps it from the bin, and takes it off with the gallery', function (): void {

@@ -60,7 +60,7 @@ it('makes what files visitors lack bit by bit, and is live only when all are the
 it('begins to make the files that another size of tiles, a placement or a layout asks for', function (string $act): void {
     $this->gallery = $this->emptyGallery();
     $this->upload($this->gallery, $this->pictureFile('jpg', 2400, 1600))->assertCreated();
-    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'grid', 'columns' => 12, 'phone' => ['columns' => 6]]]])->assertOk();
+    $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'grid', 'columns' => 12, 'phone' => ['columns' => 6]], 'viewer' => ['click' => ['act' => 'file']]]])->assertOk();
     ($this->place)(1)->assertCreated();
     ($this->live)()->assertOk();
     $pane = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
@@ -68,10 +68,12 @@ it('begins to make the files that another size of tiles, a placement or a layout
     match ($act) {
         'resize' => $this->patchJson($pane, ['tile_size' => 'very-large'])->assertNoContent(),
         'layout' => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'single']]])->assertOk(),
+        // What is seen large needs files for every window.
+        'click' => $this->change($this->gallery, ['kind' => 'click', 'items' => [$this->gallery->items()->sole()->id], 'click' => 'large'])->assertOk(),
         'none' => $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk(),
     };
     Queue::assertPushed(MakeRenditions::class, $act === 'none' ? 0 : 1);
-})->with(['resize', 'layout', 'none']);
+})->with(['resize', 'layout', 'click', 'none']);
 
 it('shows visitors nothing of a draft', function (): void {
     ($this->place)(1);
@@ -241,8 +243,8 @@ it('lets of a proof run what visitors run, and nothing else', function (): void 
     preg_match_all('~<script[^>]*>(.*?)</script>~s', $answer->getContent(), $scripts);
     $policy = (string) $answer->headers->get('Content-Security-Policy');
     $allowed = array_values(array_filter($scripts[1], static fn (string $script): bool => str_contains($policy, "'sha256-".base64_encode(hash('sha256', $script, true))."'")));
-    expect($allowed)->toBe(['/* zinc-pane <\\/script> */', '/* zinc-pane-arrival <\\/script> */'])->and(count($scripts[1]))->toBe(3)
-        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+' 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
+    expect($allowed)->toBe(['/* zinc-pane-viewer <\\/script> */', '/* zinc-pane <\\/script> */', '/* zinc-pane-arrival <\\/script> */'])->and(count($scripts[1]))->toBe(4)
+        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+' 'sha256-[^ ;]+' 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
         ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
     $preview = $this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->assertOk();
     expect($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'");

@@ -155,7 +155,7 @@ for (const [name, viewport] of [
             )
             .toBeGreaterThan(0);
         await second.locator('a').first().click();
-        await expect(visitor.getByRole('dialog', { name: 'Picture viewer' })).toContainText('Red sail');
+        await expect(visitor.getByRole('dialog')).toContainText('Red sail');
         await visitor.keyboard.press('Escape');
         await expect(visitor.getByRole('dialog')).toHaveCount(0);
         elsewhere.close();

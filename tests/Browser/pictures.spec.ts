@@ -248,7 +248,7 @@ test('shows texts and videos among the pictures, and opens both in the viewer', 
     await page.goto('/find-us');
     await expectAccessible(page);
     await page.getByRole('list', { name: 'Mixed' }).getByRole('link').first().click();
-    const viewer = page.getByRole('dialog', { name: 'Picture viewer' });
+    const viewer = page.getByRole('dialog', { name: 'Mixed' });
     await page.keyboard.press('ArrowRight');
     await expect(viewer.locator('video')).toBeVisible();
     await expect.poll(() => viewer.locator('video').evaluate((video: HTMLVideoElement) => video.readyState)).toBeGreaterThan(0);

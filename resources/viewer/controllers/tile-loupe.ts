@@ -22,9 +22,11 @@ export function lendLoupe(pane: HTMLElement): void {
     let resting = 0;
     let byFinger = false;
 
-    const show = (event: PointerEvent): void => {
+    const tileOf = (event: PointerEvent): HTMLAnchorElement | null => {
         const [from] = event.composedPath();
-        const link = from instanceof Element ? from.closest<HTMLAnchorElement>('.zp-tiles>li>a') : null;
+        return from instanceof Element ? from.closest<HTMLAnchorElement>('.zp-tiles>li>a') : null;
+    };
+    const show = (event: PointerEvent, link = tileOf(event)): void => {
         const image = link?.querySelector('img');
         if (!link || !image || !image.complete) return loupe.hide();
         const box = wholeBox(image);
@@ -45,9 +47,11 @@ export function lendLoupe(pane: HTMLElement): void {
     pane.addEventListener('pointerdown', (event) => {
         if (event.pointerType === 'mouse') return loupe.hide();
         clearTimeout(resting);
+        // Later it is no longer told where an event came from.
+        const link = tileOf(event);
         resting = window.setTimeout(() => {
             byFinger = true;
-            show(event);
+            show(event, link);
         }, REST);
     });
     for (const sign of ['pointerup', 'pointercancel']) pane.addEventListener(sign, end);

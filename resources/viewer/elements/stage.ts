@@ -258,7 +258,7 @@ export class Stage implements Hand {
         const side = this.sideOf(event);
         if (side === 'outside') return this.events.close();
         if (event.pointerType === 'mouse' && side) return this.events.turn(side, 0);
-        if (times === 2 && this.most > 1) this.zoomTo(this.scale > 1 ? 1 : Math.min(this.most, 2.5), this.from(event.clientX, event.clientY));
+        if (times % 2 === 0 && this.most > 1) this.zoomTo(this.scale > 1 ? 1 : Math.min(this.most, 2.5), this.from(event.clientX, event.clientY));
     }
 
     /** On which side of the picture a point is; null for its middle, or where sides do nothing. */

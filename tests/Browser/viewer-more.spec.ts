@@ -1,0 +1,78 @@
+import { expect, expectAccessible, putLive, studioApi, test } from './support';
+import { Fingers, large, openTile, tilesOf, viewed } from './viewing';
+
+const NAMES = ['two-boats', 'grey-tide', 'reels'];
+
+test('magnifies by a loupe, over tiles and in the large view, by pointer and by finger', async ({ page, browser, baseURL }) => {
+    const { done } = await viewed(page, 'Loupe', NAMES, { zoom: { loupe: 'both', size: 200, strength: 4 } });
+    await page.goto('/repairs');
+    const tile = tilesOf(page).first();
+    const glass = page.locator('[popover]:popover-open');
+    await expect
+        .poll(async () => {
+            await tile.hover();
+            await page.mouse.move((await tile.boundingBox())!.x + 90, (await tile.boundingBox())!.y + 70);
+            return glass.count();
+        })
+        .toBe(1);
+    const [box, seen] = [await tile.locator('img').boundingBox(), await glass.boundingBox()];
+    expect([Math.round(seen?.width ?? 0), Math.round((seen?.x ?? 0) + 100 - (box?.x ?? 0))]).toEqual([200, 90]);
+    expect(await glass.locator('img').evaluate((image: HTMLImageElement) => image.getBoundingClientRect().width)).toBeCloseTo(4 * (box?.width ?? 0), 0);
+    await page.mouse.move(2, 2);
+    await expect(glass).toHaveCount(0);
+    await openTile(page);
+    await page.getByRole('button', { name: 'Magnifier' }).click();
+    const { stage, count } = large(page);
+    await stage.hover();
+    await expect(glass).toHaveCount(1);
+    await expectAccessible(page);
+    await page.keyboard.press('ArrowRight');
+    await expect(count).toHaveText('2 of 3');
+    await expect(glass).toHaveCount(0);
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, ...(baseURL ? { baseURL } : {}) });
+    const visitor = await context.newPage();
+    await visitor.goto('/repairs');
+    const finger = await Fingers.of(visitor);
+    await visitor.waitForFunction(() => customElements.get('zinc-viewer'));
+    const place = await tilesOf(visitor).first().boundingBox();
+    const at = { x: (place?.x ?? 0) + 60, y: (place?.y ?? 0) + 60 };
+    await finger.rest(at, 600, { x: at.x + 30, y: at.y });
+    await expect(visitor.locator('[popover]:popover-open')).toHaveCount(1);
+    await finger.lift();
+    await expect(visitor.locator('[popover]:popover-open')).toHaveCount(0);
+    await expect(visitor.getByRole('dialog')).toHaveCount(0);
+    await context.close();
+    await done();
+});
+
+test('lets the words be read and copied: none are covered, all can be come to, and drawing over them turns nothing', async ({ page }) => {
+    const { done, id } = await viewed(page, 'Long words', NAMES);
+    const api = await studioApi(page);
+    const gallery = await api<{ version: number; items: { id: string }[] }>('GET', `galleries/${id}`);
+    const long = Array.from({ length: 60 }, (_, n) => `Sentence ${n} of a long description of it all.`)
+        .join(' ')
+        .slice(0, 2000);
+    await api('PATCH', `galleries/${id}`, {
+        version: gallery.version,
+        change: { kind: 'words', words: { [gallery.items[0]?.id ?? '']: { description: long } } },
+    });
+    await putLive(page, id);
+    await page.goto('/repairs');
+    await openTile(page);
+    const { words, count, pic } = large(page);
+    await expect(words).toHaveAttribute('tabindex', '0');
+    await words.hover();
+    await page.mouse.wheel(0, 5000);
+    await expect.poll(() => words.evaluate((element) => element.scrollHeight - element.clientHeight - element.scrollTop)).toBeLessThan(2);
+    await words.focus();
+    await page.keyboard.press('Home');
+    const box = await words.boundingBox();
+    if (!box) throw new Error('no words');
+    await page.mouse.move(box.x + box.width / 2 - 200, box.y + 40);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 200, box.y + 40, { steps: 5 });
+    await page.mouse.up();
+    await expect(count).toHaveText('1 of 3');
+    expect((await pic.boundingBox())!.y + (await pic.boundingBox())!.height).toBeLessThanOrEqual(box.y + 0.5);
+    await done();
+});

@@ -30,8 +30,8 @@ test('lets clicks be set in the stage Viewer, for all and for single pictures, b
     await expect(proof.locator('.zp-grown')).toBeVisible();
     await page.getByRole('button', { name: 'Words and facts' }).click();
     await page.getByRole('radio', { name: 'Beside' }).press('Space');
-    await page.getByRole('checkbox', { name: 'Camera and lens' }).check({ force: true });
-    await expect(page.getByRole('button', { name: 'Words and facts' })).toContainText('beside, title');
+    await page.getByRole('checkbox', { name: 'Camera and lens' }).press('Space');
+    await expect(page.getByRole('button', { name: 'Words and facts' })).toContainText('camera');
     await done();
 });
 
@@ -103,7 +103,7 @@ test('turns through galleries and pictures of one name as one, and albums apart 
             response: answer,
             body: (await answer.text()).replace(
                 '</main>',
-                '<p><a data-zinc-sequence="walk" href="/media/alone.jpg"><img alt="Alone" width="30" height="20" src="data:image/gif;base64,R0lGODlhAQABAAAAACwAAAAAAQABAAA="></a></p></main>',
+                '<p><a data-zinc-sequence="walk" href="/embed.js"><img alt="Alone" width="30" height="20" src="data:image/gif;base64,R0lGODlhAQABAAAAACwAAAAAAQABAAA="></a></p></main>',
             ),
         });
     });
@@ -171,8 +171,7 @@ test('shows the rest by a button, with the focus on the first that came; turns t
     const shown = () => tilesOf(page).evaluateAll((links) => links.filter((link) => link.checkVisibility()).length);
     await page.goto('/repairs');
     expect(await shown()).toBe(3);
-    await page.getByText('Show all 7').focus();
-    await page.keyboard.press('Enter');
+    await page.locator('summary', { hasText: 'Show all 7' }).press('Enter');
     await expect.poll(shown).toBe(7);
     await expect(tilesOf(page).nth(3)).toBeFocused();
     const printed = async (): Promise<void> => {

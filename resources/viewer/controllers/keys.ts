@@ -36,6 +36,8 @@ export class Keys {
         if (event.altKey || event.ctrlKey || event.metaKey || (target as Element).matches('video,input')) return;
         if ((key === 'ArrowUp' || key === 'ArrowDown') && (target as Element).matches('.said,.text')) return;
         if (this.does(key, event.timeStamp)) event.preventDefault();
+        // Another key between them, and they are no one number.
+        if (!/^\d$/.test(key)) this.digits = '';
     }
 
     private does(key: string, now: number): boolean {

@@ -49,8 +49,9 @@ dialog[data-words=over] .said{grid-area:stage;z-index:1;align-self:end;max-heigh
 .single :is(.previous,.next,.count,.thumbs,.play){display:none!important}
 @media (min-width:900px){dialog[data-words=beside][open]{grid-template:"bar bar bar bar" auto "prev stage next said" minmax(0,1fr) "thumbs thumbs thumbs said" auto/auto minmax(0,1fr) auto}
 dialog[data-words=beside] .said{width:clamp(240px,26vw,460px);max-height:none;padding:16px 20px;text-align:start}}
-@media (max-width:560px){dialog[open]{grid-template:"bar bar bar" auto "stage stage stage" minmax(0,1fr) "said said said" auto "prev thumbs next" auto/auto minmax(0,1fr) auto}.thumbs{justify-content:safe center;background:none;min-width:0}.slider{width:72px;margin:0}}
+@media (max-width:560px) and (min-height:301px){dialog[open]{grid-template:"bar bar bar" auto "stage stage stage" minmax(0,1fr) "said said said" auto "prev thumbs next" auto/auto minmax(0,1fr) auto}.thumbs{justify-content:safe center;background:none;min-width:0}.slider{width:72px;margin:0}}
 @media (max-width:560px) and (max-height:420px),(max-height:360px){button,.download{width:36px;height:36px}.slider{height:36px}.count{padding:6px 0}.bar,.thumbs{padding-block:0}.thumbs button{height:36px}.said{padding-block:4px;font-size:15px}}
+@media (max-height:300px){.thumbs,.slider{display:none!important}.said{max-height:26dvh}.previous,.next{margin:0}}
 @media (forced-colors:active){dialog,.bar,.said,.thumbs{background:Canvas;color:CanvasText}:is(button,.download){border:1px solid ButtonText}svg{stroke:ButtonText}}
 @media (prefers-reduced-motion:no-preference){dialog{transition:opacity .16s}@starting-style{dialog[open]{opacity:0}}.sides svg{transition:opacity .15s}}
 `;

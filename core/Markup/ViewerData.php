@@ -16,8 +16,8 @@ use ZincPane\Core\Viewer\LoupePlace;
 /** What the viewer's script has to know of a gallery, and of its items; it decides nothing by itself. */
 final readonly class ViewerData
 {
-    /** Letters on a dark backdrop and on a light one. */
-    private const LETTERS = ['#f4f6f7', '#101417'];
+    /** Letters on a dark backdrop and on a light one, and where those cannot be read well: one of the last two always can. */
+    private const LETTERS = ['#f4f6f7', '#101417', '#ffffff', '#000000'];
 
     public function __construct(private FrozenGallery $gallery, private Leads $leads, private Phrases $phrases)
     {
@@ -100,8 +100,12 @@ final readonly class ViewerData
     private static function letters(string $colour): string
     {
         $ground = Luminance::of($colour);
-        $ratios = array_map(static fn (string $letters): float => Luminance::ratio($ground, Luminance::of($letters)), self::LETTERS);
+        foreach (self::LETTERS as $letters) {
+            if (Luminance::ratio($ground, Luminance::of($letters)) >= Luminance::ENOUGH) {
+                return $letters;
+            }
+        }
 
-        return self::LETTERS[$ratios[0] >= $ratios[1] ? 0 : 1];
+        return self::LETTERS[0];
     }
 }

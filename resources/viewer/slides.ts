@@ -101,7 +101,8 @@ export function slideOf(link: HTMLAnchorElement): Slide {
     const image = link.querySelector('img');
     const { video, text, title, caption, about, credit, facts, link: leads, clear, at, files, get, name, track } = link.dataset;
     // Of one that moves, those who want no motion get the still.
-    const still = wantsLessMotion() ? link.querySelector<HTMLSourceElement>('source[media]')?.srcset.split(', ').pop()?.split(' ')[0] : undefined;
+    const moving = link.querySelector<HTMLSourceElement>('source[media]');
+    const still = moving && wantsLessMotion() ? moving.srcset.split(', ').pop()?.split(' ')[0] : undefined;
     const words = Object.entries({ caption, about, credit, facts });
     return {
         link,

@@ -25,7 +25,7 @@ export function dress(dialog: HTMLDialogElement, { settings, slides, say }: Sequ
         l: settings.letters,
         o: `${settings.opacity}%`,
         p: settings.opacity < UNDER_WORDS ? '100%' : '0%',
-        b: `${settings.blur}px`,
+        b: settings.blur > 0 ? `blur(${settings.blur}px)` : 'none',
     };
     for (const [name, value] of Object.entries(style)) dialog.style.setProperty(`--${name}`, value);
     const page = document.documentElement;

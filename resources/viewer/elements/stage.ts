@@ -63,8 +63,13 @@ export class Stage implements Hand {
         return this.frames.get(this.index);
     }
 
-    private get room(): Size {
-        return { width: this.element.clientWidth, height: this.element.clientHeight };
+    /** Measured when it may have changed, and not with every move of a finger. */
+    private room: Size = { width: 1, height: 1 };
+
+    private told = 0;
+
+    private survey(): void {
+        this.room = { width: this.element.clientWidth, height: this.element.clientHeight };
     }
 
     /** 1 where the next picture lies to the right. */
@@ -81,6 +86,7 @@ export class Stage implements Hand {
         const slide = this.slides[index];
         if (!slide) return;
         cancelAnimationFrame(this.motion);
+        this.survey();
         this.index = index;
         const frame = this.ready(index);
         const wanted = new Set([index, ...(['next', 'previous'] as const).map((intent) => indexAfter(intent, index, this.slides.length, this.again))]);
@@ -136,6 +142,7 @@ export class Stage implements Hand {
     }
 
     private resize(): void {
+        this.survey();
         for (const frame of this.frames.values()) frame.place(this.room);
         this.measure();
         this.look(this.frame?.view ?? WHOLE);
@@ -144,7 +151,8 @@ export class Stage implements Hand {
     private measure(): void {
         const { frame } = this;
         this.most = frame?.slide.kind === 'picture' ? greatest(this.settings.most, frame.slide, frame.fit, devicePixelRatio) : 1;
-        this.events.zoomed(frame?.view.scale ?? 1, this.most);
+        this.told = frame?.view.scale ?? 1;
+        this.events.zoomed(this.told, this.most);
     }
 
     /** Looks at the picture in another way, as far as that may be; a sharper file is fetched once it rests. */
@@ -153,8 +161,11 @@ export class Stage implements Hand {
         if (!frame) return;
         const next = bounded(view, frame.fit, this.room, this.most);
         frame.show(next.scale === 1 ? WHOLE : next);
-        this.element.classList.toggle('large', next.scale > 1);
-        this.events.zoomed(next.scale, this.most);
+        if (next.scale !== this.told) {
+            this.told = next.scale;
+            this.element.classList.toggle('large', next.scale > 1);
+            this.events.zoomed(next.scale, this.most);
+        }
         clearTimeout(this.sharpening);
         this.sharpening = window.setTimeout(() => frame.sharpen(), 120);
     }

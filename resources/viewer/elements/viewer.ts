@@ -189,8 +189,8 @@ export class Viewer extends HTMLElement {
         const button = this.inner('.words');
         button.ariaExpanded = String(this.wordsAsked);
         button.ariaDisabled = String(said.childElementCount === 0);
-        // What has to be scrolled must be reached by keyboard.
-        said.tabIndex = !said.hidden && said.scrollHeight > said.clientHeight + 1 ? 0 : -1;
+        // What has to be scrolled must be reached by keyboard; that is seen once it is laid out.
+        requestAnimationFrame(() => (said.tabIndex = said.scrollHeight > said.clientHeight + 1 ? 0 : -1));
     }
 
     private askWords(): void {

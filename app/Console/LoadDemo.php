@@ -41,13 +41,13 @@ final class LoadDemo extends Command
         ['find-us', 'Find us', 'Find us'],
     ];
 
-    /** Key in the catalogue, title, layout, key of the finish, page and spot. */
+    /** Key in the catalogue, title, layout, key of the finish, page and spot, and what of the viewer is other than usual. */
     private const GALLERIES = [
         ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 8, 'last_row' => 'balance'], 'marsh-light', ['long-wind-day', 2]],
         ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], 'mounted', ['kites', 2]],
         ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 12, 'phone' => ['columns' => 2]], 'sailcloth', ['home', 4]],
-        ['night', 'Night flying', ['kind' => 'mosaic', 'row_height' => 260, 'gap' => 6], 'night-shed', ['long-wind-day', 4]],
-        ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 5]],
+        ['night', 'Night flying', ['kind' => 'mosaic', 'row_height' => 260, 'gap' => 6], 'night-shed', ['long-wind-day', 4], ['controls' => ['thumbnails' => true], 'playing' => ['seconds' => 6]]],
+        ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 5], ['giving' => ['download' => 'original', 'pages' => true], 'click' => ['hint' => 'below'], 'words' => ['rights' => true]]],
     ];
 
     public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
@@ -64,9 +64,10 @@ final class LoadDemo extends Command
         foreach (Ready::finishes() as $ready) {
             $finishes[$ready->key] = NamedFinish::ready($ready)->part();
         }
-        foreach (self::GALLERIES as [$key, $title, $layout, $finish, $place]) {
+        foreach (self::GALLERIES as $told) {
+            [$key, $title, $layout, $finish, $place] = $told;
             $gallery = $add->handle($create->handle($title), $pictures[$key], null);
-            $design = ['layout' => $layout, ...$finishes[$finish]];
+            $design = ['layout' => $layout, ...$finishes[$finish], 'viewer' => $told[5] ?? []];
             $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
             $this->place($gallery, $site, ...$place);
             $live->handle($gallery->id, null, null);

@@ -3,7 +3,7 @@ import { adopt, wantsLessMotion } from '../surroundings';
 import { fillWords } from './words';
 
 const STYLE =
-    '.zp-grown{position:relative;box-sizing:border-box;clear:both;padding:12px 0;cursor:zoom-out}.zp-grown img,.zp-grown video{display:block;width:auto;height:auto;max-width:100%;max-height:86vh;margin:0 auto}.zp-grown .zp-told{max-width:70ch;margin:10px auto 0;cursor:auto;overflow-wrap:anywhere}.zp-told :is(h2,p){margin:0 0 .3em;font-size:1em;white-space:pre-line}.zp-told h2{font-weight:600}.zp-fold{position:absolute;inset-block-start:18px;inset-inline-end:6px;width:44px;height:44px;border:0;border-radius:50%;background:rgb(16 20 23/.78);color:#fff;font:24px/1 system-ui,sans-serif;cursor:pointer}.zp-fold:focus-visible{outline:3px solid #fff;outline-offset:-5px}.zp-tiles>li.zp-open{opacity:.45}';
+    '.zp-grown{position:relative;box-sizing:border-box;clear:both;padding:12px 0;cursor:zoom-out}.zp-grown img,.zp-grown video{display:block;width:auto;height:auto;max-width:100%;max-height:86vh;margin:0 auto}.zp-grown .zp-told{max-width:70ch;margin:10px auto 0;cursor:auto;overflow-wrap:anywhere}.zp-told :is(h2,p){margin:0 0 .3em;font-size:1em;white-space:pre-line}.zp-told h2{font-weight:600}.zp-fold{position:absolute;inset-block-start:18px;inset-inline-end:6px;width:44px;height:44px;border:0;border-radius:50%;background:rgb(16 20 23/.78);color:#fff;font:24px/1 system-ui,sans-serif;cursor:pointer}.zp-fold:focus-visible{outline:3px solid #fff;outline-offset:-5px}.zp-tiles>li.zp-open>a{outline:4px solid Highlight;outline-offset:-4px}';
 
 /** px between what grew and the tiles around it. */
 const AROUND = 4;

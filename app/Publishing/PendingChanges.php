@@ -15,6 +15,7 @@ use App\Models\Picture;
 use App\Models\Site;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\ChangeAbout;
+use ZincPane\Core\Changes\Clicks;
 use ZincPane\Core\Changes\Redesign;
 use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Edition\Shown;
@@ -107,7 +108,7 @@ final readonly class PendingChanges
     /** Whether a change leaves every item with its words in its place. */
     private static function leavesItems(Change $change): bool
     {
-        return $change instanceof Redesign || $change instanceof ChangeAbout || $change instanceof Tidy;
+        return $change instanceof Redesign || $change instanceof ChangeAbout || $change instanceof Tidy || $change instanceof Clicks;
     }
 
     /** Whether something of a picture was written since the gallery went live: else there is nothing to compare. */

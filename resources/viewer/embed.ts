@@ -1,3 +1,4 @@
+import { fetchesFrom } from './loader';
 import { SHIELD, WISH } from './styles';
 import { adopt } from './surroundings';
 
@@ -27,6 +28,8 @@ export class EmbeddedGallery extends HTMLElement {
             const gallery = encodeURIComponent(this.getAttribute('gallery') ?? '');
             const answer = await fetch(`${host}/embed/${gallery}${this.language}.json`);
             if (!answer.ok) throw new Error(`status ${answer.status}`);
+            // Where the script element did not tell: it was loaded as a module, say.
+            fetchesFrom(`${host}/viewer.js`);
             const { html, css } = (await answer.json()) as Embedded;
             adopt(root, SHIELD + css.replaceAll(HOST, host));
             root.innerHTML = WISH + html.replaceAll(HOST, host);

@@ -18,9 +18,10 @@ let coming: Promise<ViewerPart> | null = null;
 
 /** Fetched once, by whoever asks first: a pointer on a tile, the focus, an address, an idle moment. */
 export function viewer(): Promise<ViewerPart> {
+    if (!customElements.get(VIEWER) && !address) return Promise.reject(new Error('Nobody says where the viewer is.'));
     coming ??= new Promise((resolve, reject) => {
         const come = (): void => resolve(customElements.get(VIEWER) as ViewerPart);
-        if (customElements.get(VIEWER) || !address) return void customElements.whenDefined(VIEWER).then(come);
+        if (customElements.get(VIEWER)) return come();
         const script = document.createElement('script');
         script.src = address;
         script.onload = come;

@@ -1,3 +1,4 @@
+import { writeFileSync } from 'node:fs';
 import { expect, expectAccessible, putLive, studioApi, test } from './support';
 import { Fingers, large, openTile, tilesOf, viewed } from './viewing';
 
@@ -74,5 +75,48 @@ test('lets the words be read and copied: none are covered, all can be come to, a
     await page.mouse.up();
     await expect(count).toHaveText('1 of 3');
     expect((await pic.boundingBox())!.y + (await pic.boundingBox())!.height).toBeLessThanOrEqual(box.y + 0.5);
+    await done();
+});
+
+test('fills the screen and comes back, with the dialog over the page and the focus where it was', async ({ page }) => {
+    const { done } = await viewed(page, 'Full', NAMES);
+    await page.goto('/repairs');
+    await openTile(page);
+    const full = page.getByRole('button', { name: 'Full screen' });
+    await full.click();
+    await expect.poll(() => page.evaluate(() => document.fullscreenElement === document.documentElement)).toBe(true);
+    expect(await page.evaluate(() => document.elementFromPoint(innerWidth / 2, innerHeight / 2)?.localName)).toBe('zinc-viewer');
+    await expect(full).toBeFocused();
+    await page.keyboard.press('ArrowRight');
+    await expect(large(page).count).toHaveText('2 of 3');
+    await full.click();
+    await expect.poll(() => page.evaluate(() => document.fullscreenElement)).toBeNull();
+    await expect(page.getByRole('dialog')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await done();
+});
+
+test('plays a video on opening with its picture and its words, and stops it when it is left', async ({ page }) => {
+    const { id, done } = await viewed(page, 'Video', NAMES.slice(0, 2));
+    const api = await studioApi(page);
+    const { picture } = await api<{ picture: { id: string } }>('POST', `galleries/${id}/pictures`, 'tests/Feature/files/clip.webm');
+    const gallery = await api<{ items: { picture: { id: string } | null }[] }>('GET', `galleries/${id}`);
+    await api('PATCH', `pictures/${picture.id}`, { poster: gallery.items[0]?.picture?.id });
+    writeFileSync('storage/framework/testing/clip.vtt', 'WEBVTT\n\n00:00.000 --> 00:00.900\nOff it goes.\n');
+    await api('POST', `galleries/${id}/pictures`, 'storage/framework/testing/clip.vtt');
+    await putLive(page, id);
+    await page.goto('/repairs');
+    await openTile(page, 2);
+    const video = page.getByRole('dialog').locator('.frame:not([style*="hidden"]) video');
+    await expect.poll(() => video.evaluate((one: HTMLVideoElement) => one.currentTime)).toBeGreaterThan(0);
+    expect(await video.evaluate((one: HTMLVideoElement) => [one.poster !== '', one.querySelector('track')?.kind])).toEqual([true, 'captions']);
+    await expect.poll(() => video.evaluate((one: HTMLVideoElement) => one.textTracks[0]?.cues?.length ?? 0)).toBe(1);
+    // Its arrow keys are its own; the buttons turn.
+    const handle = await video.elementHandle();
+    await page.getByRole('button', { name: 'Next picture', exact: true }).click();
+    await expect(large(page).count).toHaveText('1 of 3');
+    expect(await handle?.evaluate((one) => (one as HTMLVideoElement).paused)).toBe(true);
+    await page.keyboard.press('Escape');
     await done();
 });

@@ -50,7 +50,8 @@ it('tells of every picture what its click does, keeps exceptions, and takes them
     $this->change($this->gallery->refresh(), ['kind' => 'words', 'words' => [$this->items[1] => ['link' => 'https://saltreed.example/sails/']]])->assertOk();
     $does = fn (): array => array_column($this->getJson("/studio/api/galleries/{$this->gallery->id}/clicks")->json('pictures'), 'does');
     expect($does())->toBe(['does nothing', 'leads to saltreed.example/sails', 'opens the large view']);
-    ($this->click)([$this->items[0], $this->items[1]], null)->assertOk();
+    ($this->live)();
+    ($this->click)([$this->items[0], $this->items[1]], null)->assertOk()->assertJsonPath('live.changes', ['left a click on 2 pictures to the gallery']);
     ($this->set)(['click' => ['act' => 'place']]);
     expect($does())->toBe(['grows in place', 'grows in place', 'grows in place']);
     foreach (range(1, 2) as $ignored) {

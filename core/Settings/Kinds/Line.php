@@ -12,7 +12,7 @@ use ZincPane\Core\Settings\SettingException;
 /** A line in a person's own words, in any language; empty says nothing. */
 final readonly class Line implements Kind
 {
-    private const ALLOWED = 'one line of words';
+    private const ALLOWED = 'one line of your own, or nothing for the usual words';
 
     /**
      * @param  positive-int  $longest  characters

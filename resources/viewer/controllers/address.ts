@@ -43,6 +43,7 @@ export class Address {
     }
 
     private write(how: 'pushState' | 'replaceState', id: string, zincPane: Opened): void {
-        history[how]({ ...(history.state as object | null), zincPane }, '', this.isTold && id ? `#${id}` : undefined);
+        // Whole, as a page may say that its addresses are to be read from elsewhere (<base>).
+        history[how]({ ...(history.state as object | null), zincPane }, '', this.isTold && id ? this.of(id) : undefined);
     }
 }

@@ -276,12 +276,14 @@ export class Stage implements Hand {
     private sideOf({ clientX, clientY, target }: PointerEvent): 'next' | 'previous' | 'outside' | null {
         const { frame } = this;
         if (!frame || frame.slide.kind !== 'picture') return (target as Element).closest('.text,video,.missing') ? null : 'outside';
-        const { left, right, top, bottom, width } = frame.box;
-        if (clientX < left || clientX > right || clientY < top || clientY > bottom) return 'outside';
+        // Where it comes to rest, while it is still on its way there.
+        const { fit, view } = frame;
+        const { x, y } = this.from(clientX, clientY);
+        const [across, down] = [(x - view.x) / (fit.width * view.scale), (y - view.y) / (fit.height * view.scale)];
+        if (Math.abs(across) > 0.5 || Math.abs(down) > 0.5) return 'outside';
         if (this.scale > 1 || this.slides.length < 2 || !this.settings.has.includes('sides')) return null;
-        const share = (clientX - left) / width;
-        if (share > SIDE && share < 1 - SIDE) return null;
-        return share > 0.5 === this.sign > 0 ? 'next' : 'previous';
+        if (Math.abs(across) < 0.5 - SIDE) return null;
+        return across > 0 === this.sign > 0 ? 'next' : 'previous';
     }
 
     /** Shows what a click here would do. */

@@ -176,7 +176,8 @@ test('shows the rest by a button, with the focus on the first that came; turns t
     await expect(tilesOf(page).nth(3)).toBeFocused();
     const printed = async (): Promise<void> => {
         await page.emulateMedia({ media: 'print' });
-        const boxes = await tilesOf(page)
+        const boxes = await page
+            .locator('ul[aria-label^="Rest"]>li>a')
             .locator('img')
             .evaluateAll((images) =>
                 images.map((image) => image.getBoundingClientRect()).map(({ left, right, width, height }) => ({ left, right, width, height })),

@@ -7,6 +7,7 @@ namespace App\Proofing;
 use App\Models\Gallery;
 use App\Models\ItemRow;
 use App\Models\ItemRows;
+use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Viewer\ClickAct;
 
 /** What a click on each picture of a gallery does, in words. */
@@ -25,29 +26,33 @@ final class GalleryClicks
         return [
             'rule' => lcfirst($rule->label()),
             'acts' => array_map(static fn (ClickAct $act): array => ['value' => $act->value, 'label' => $act->label()], ClickAct::cases()),
-            'pictures' => array_map(static fn (ItemRow $row): array => [
-                'id' => $row->id(),
-                'title' => $row->words()->title !== '' ? $row->words()->title : $row->name(),
-                'src' => self::thumbnail($row),
-                'click' => $row->click()?->value,
-                'does' => ($row->click() ?? $rule)->says($row->html() !== null, $row->words()->link),
-                // What was asked for, and cannot be done as long as there is no address.
-                'lacks' => ($row->click() ?? $rule) === ClickAct::Address && $row->words()->link === '',
-            ], ItemRows::of($gallery->id)->all),
+            'pictures' => array_map(static fn (ItemRow $row): array => self::picture($row, $rule), ItemRows::of($gallery->id)->all),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed>
+     */
+    private static function picture(ItemRow $row, ClickAct $rule): array
+    {
+        $words = $row->words();
+        $act = $row->click() ?? $rule;
+
+        return [
+            'id' => $row->id(),
+            'title' => $words->title !== '' ? $words->title : $row->name(),
+            'src' => self::thumbnail($row),
+            'click' => $row->click()?->value,
+            'does' => $act->says($row->html() !== null, $words->link),
+            // What was asked for, and cannot be done as long as there is no address.
+            'lacks' => $act === ClickAct::Address && $words->link === '',
         ];
     }
 
     private static function thumbnail(ItemRow $row): ?string
     {
-        if (! $row->hasFace()) {
-            return null;
-        }
-        foreach ($row->renditions() as $rendition) {
-            if ($rendition->width >= self::WIDE) {
-                return $row->address().'/'.$rendition->fileName();
-            }
-        }
+        $file = $row->hasFace() ? Rendition::smallest($row->renditions(), self::WIDE) : null;
 
-        return null;
+        return $file === null ? null : $row->address().'/'.$file->fileName();
     }
 }

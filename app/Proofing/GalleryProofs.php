@@ -37,7 +37,7 @@ final readonly class GalleryProofs
             'measures' => $this->measures->of($drawn, $content),
             'legibility' => $this->legibility->of($drawn, $content, $site),
             'bands' => $this->bands($drawn, $content),
-            'proof' => $this->proof($drawn, $rows, $content, $known),
+            'proof' => $this->proof($drawn, $rows, $content, $site, $known),
         ];
     }
 
@@ -52,16 +52,17 @@ final readonly class GalleryProofs
     public function ofPart(Gallery $gallery, array $part): array
     {
         $rows = ItemRows::of($gallery->id);
+        $site = Site::whole();
 
-        return $this->proof(Drafts::of($gallery, $gallery->design->with($part), $rows), $rows, Places::of($gallery, Site::whole()), '');
+        return $this->proof(Drafts::of($gallery, $gallery->design->with($part), $rows), $rows, Places::of($gallery, $site), $site, '');
     }
 
     /**
      * @return array{key: string, html: ?string, css: string}
      */
-    private function proof(FrozenGallery $drawn, ItemRows $rows, ContentWidth $content, string $known): array
+    private function proof(FrozenGallery $drawn, ItemRows $rows, ContentWidth $content, Site $site, string $known): array
     {
-        $markup = $this->pages->proof($drawn, $content);
+        $markup = $this->pages->proof($drawn, $content, $site);
         $key = hash('xxh128', $rows->mark.$markup->shapeOfHtml());
 
         return ['key' => $key, 'html' => $key === $known ? null : $markup->html(), 'css' => $markup->css()];

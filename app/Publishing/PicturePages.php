@@ -9,6 +9,7 @@ use App\Models\Site;
 use Illuminate\Config\Repository;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Markup\Leads;
 use ZincPane\Core\Markup\PicturePage;
@@ -36,13 +37,17 @@ final readonly class PicturePages
             return [];
         }
         [$up, $title] = self::standsOn($site, $state, $galleryId);
+        $addresses = Addresses::rooted();
+        $leads = new Leads($edition, $addresses);
+        $host = rtrim($this->config->string('app.url'), '/');
+        $phrases = $site->phrases();
+        $pictures = array_filter($edition->items, static fn (Shown $item): bool => $item instanceof ShownPicture);
+        $places = array_keys($pictures);
         $pages = [];
-        foreach ($edition->items as $place => $item) {
-            if ($item instanceof ShownPicture) {
-                $one = new PicturePage($edition, $place, $item, Addresses::rooted(), $up, $title ?? $edition->about->title, rtrim($this->config->string('app.url'), '/'), $site->phrases());
-                $page = new Page(['slug' => '-', 'title' => $one->title(), 'blocks' => [$one->html()]]);
-                $pages[Leads::pagePath($edition, $place).'.html'] = $composer->compose($page, $menu, [], null, $one->head());
-            }
+        foreach ($places as $at => $place) {
+            $one = new PicturePage($edition, $place, $pictures[$place], $addresses, $leads, $places[$at - 1] ?? null, $places[$at + 1] ?? null, $up, $title ?? $edition->about->title, $host, $phrases);
+            $page = new Page(['slug' => '-', 'title' => $one->title(), 'blocks' => [$one->html()]]);
+            $pages[Leads::pagePath($edition, $place).'.html'] = $composer->compose($page, $menu, [], null, $one->head());
         }
 
         return $pages;

@@ -39,13 +39,13 @@ final readonly class ProofPages
         }
         $sheet = new Page(['slug' => '-', 'title' => $gallery->title, 'blocks' => [(string) Element::of('h1')->text($gallery->title)]]);
 
-        return $this->composer($site, true)->compose($sheet, SiteBuilder::menu($site), [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site))->render()]]);
+        return $this->composer($site, true)->compose($sheet, SiteBuilder::menu($site), [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site), $site)->render()]]);
     }
 
     /** A gallery alone, as a proof shows it. */
-    public function proof(FrozenGallery $drawn, ContentWidth $content): GalleryMarkup
+    public function proof(FrozenGallery $drawn, ContentWidth $content, Site $site): GalleryMarkup
     {
-        return $this->painter->proof($drawn, self::PROOF_ID, $content, Site::query()->firstOrFail()->phrases());
+        return $this->painter->proof($drawn, self::PROOF_ID, $content, $site->phrases());
     }
 
     /**

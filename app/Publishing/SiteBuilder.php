@@ -59,7 +59,7 @@ final readonly class SiteBuilder
                 $files["embed/{$id}.{$phrases->tag}.json"] = $this->embed->contents($edition, $phrases);
             }
             // For scripts that were fetched before there was more than one language.
-            $files["embed/{$id}.json"] = $this->embed->contents($edition, Phrases::in(Phrases::DEFAULT));
+            $files["embed/{$id}.json"] = $files["embed/{$id}.".Phrases::DEFAULT.'.json'];
             $files += $this->pictures->of($site, $composer, $menu, $edition, $state, $id);
         }
 

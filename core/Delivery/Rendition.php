@@ -15,6 +15,21 @@ final readonly class Rendition
     {
     }
 
+    /**
+     * The narrowest that is at least so wide, else the widest; null where there is none.
+     *
+     * @param  list<self>  $renditions  from narrow to wide
+     */
+    public static function smallest(array $renditions, int $width): ?self
+    {
+        $small = $renditions[0] ?? null;
+        foreach ($renditions as $rendition) {
+            $small = $small !== null && $small->width < $width ? $rendition : $small;
+        }
+
+        return $small;
+    }
+
     /** Its file name, the same wherever it stands: "540.webp". */
     public function fileName(): string
     {

@@ -25,8 +25,8 @@ final class RenditionPlan
     /** Steps in px. */
     public const LADDER = [160, 196, 240, 294, 360, 441, 540, 661, 810, 992, 1215, 1488, 1820, 2230, 2560];
 
-    /** Further steps in px, which only the large view asks for. */
-    private const BEYOND = [3148, 3840, 4720, 5800, 7100, 8700, 10700];
+    /** The same, and further steps in px, which only the large view asks for. */
+    private const STEPS = [...self::LADDER, 3148, 3840, 4720, 5800, 7100, 8700, 10700];
 
     /** px below which nothing is drawn in a large view, and the widest window that is reckoned with. */
     private const LARGE = [240, 3840];
@@ -141,8 +141,8 @@ final class RenditionPlan
                 $widths[$width] = ($widths[$width] ?? false) || in_array($step, self::FALLBACK, true);
             }
         }
-        foreach ($this->large > 0 ? [...self::LADDER, ...self::BEYOND] : [] as $i => $step) {
-            $below = $i === 0 ? 0 : [...self::LADDER, ...self::BEYOND][$i - 1];
+        foreach ($this->large > 0 ? self::STEPS : [] as $i => $step) {
+            $below = self::STEPS[$i - 1] ?? 0;
             if ($step >= self::LARGE[0] && $below < $this->large && $below < $picture->width) {
                 $width = max(1, min($step, $picture->width));
                 $widths[$width] ??= false;

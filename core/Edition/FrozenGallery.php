@@ -112,7 +112,7 @@ final readonly class FrozenGallery
     /** Whether each picture has a page of its own. */
     public function makesPages(): bool
     {
-        return $this->design->viewer->makesPages($this->acts());
+        return $this->design->viewer->giving->pages || in_array(ClickAct::Page, $this->acts(), true);
     }
 
     /** The same with tiles of another size, as a pane may wish. */

@@ -64,12 +64,7 @@ final readonly class ShownPicture implements Shown
     /** The narrowest rendition that is at least so wide, else the widest; null where there is none. */
     public function smallest(int $width): ?Rendition
     {
-        $small = $this->renditions[0] ?? null;
-        foreach ($this->renditions as $rendition) {
-            $small = $small !== null && $small->width < $width ? $rendition : $small;
-        }
-
-        return $small;
+        return Rendition::smallest($this->renditions, $width);
     }
 
     /**

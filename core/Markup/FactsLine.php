@@ -11,7 +11,7 @@ use ZincPane\Core\Viewer\ShownWords;
 /** What is told of how a picture came to be, as far as it may be. */
 final class FactsLine
 {
-    /** The words of a copyright, without a sign or a year before them. */
+    /** Before rights that say nothing of the kind themselves. */
     private const SIGN = '©';
 
     /**

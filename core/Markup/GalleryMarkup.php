@@ -76,11 +76,12 @@ final readonly class GalleryMarkup
 
     public function html(): string
     {
+        $viewer = new ViewerData($this->gallery, new Leads($this->gallery, $this->addresses), $this->phrases);
         $about = $this->gallery->about;
         $own = $this->finish->own;
         $root = Element::of('div', [
             'class' => rtrim("zp zp-{$this->id} {$own->classes}"), 'id' => $own->id === '' ? null : $own->id, 'data-zinc-pane' => true,
-            ...$this->viewerData(),
+            ...$this->viewerData($viewer),
             'data-arrival' => $this->finish->arrival->way === ArrivalWay::None ? null : $this->finish->arrival->times->value,
         ]);
         if ($about->showsTitle) {
@@ -94,7 +95,7 @@ final readonly class GalleryMarkup
         if ($this->tabs) {
             $root->add((new AlbumTabs($this->id, $this->phrases))->chooser($this->sections));
         }
-        $tiles = new TileMarkup($this->id, $this->gallery, $this->content, $this->addresses, $this->phrases);
+        $tiles = new TileMarkup($this->id, $this->gallery, $this->content, $this->addresses, $this->phrases, $viewer);
         foreach ($this->sections as $number => $section) {
             $root->add($this->section($section, $number, $tiles));
         }
@@ -130,9 +131,8 @@ final readonly class GalleryMarkup
      *
      * @return array<string, ?string> attributes
      */
-    private function viewerData(): array
+    private function viewerData(ViewerData $data): array
     {
-        $data = new ViewerData($this->gallery, new Leads($this->gallery, $this->addresses), $this->phrases);
         $ofGallery = $data->ofGallery();
         $isMoved = $this->layout->kind->isStrip();
 

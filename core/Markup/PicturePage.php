@@ -9,6 +9,7 @@ use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Viewer\ClickAct;
 
 /** The page of one picture: large, with its words and facts, and the way to its neighbours and back. */
 final readonly class PicturePage
@@ -23,10 +24,11 @@ final readonly class PicturePage
     /** px beside it, in narrow windows; only used to choose a file. */
     private const BESIDE = 36;
 
-    private Leads $leads;
-
     /**
      * @param  int  $place  of the item, which is a picture or video
+     * @param  Leads  $leads  of the gallery, the same for all its pages
+     * @param  ?int  $previous  place of the picture before it
+     * @param  ?int  $next  and of the one after it
      * @param  string  $up  address of the page the gallery stands on
      * @param  string  $upTitle  what that is called
      * @param  string  $host  scheme and host of the site, without a closing slash
@@ -36,12 +38,14 @@ final readonly class PicturePage
         private int $place,
         private ShownPicture $picture,
         private Addresses $addresses,
+        private Leads $leads,
+        private ?int $previous,
+        private ?int $next,
         private string $up,
         private string $upTitle,
         private string $host,
         private Phrases $phrases,
     ) {
-        $this->leads = new Leads($gallery, $addresses);
     }
 
     public function title(): string
@@ -61,7 +65,7 @@ final readonly class PicturePage
         $facts === [] ?: $said->add(Element::of('p', ['class' => 'zp-facts'])->text(implode(' · ', $facts)));
         $get = $this->leads->download($this->picture);
         $get === null ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $get, 'download' => $this->leads->fileName($this->picture, $this->place)])->text($this->phrases->say('download'))));
-        $words->link === '' ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $words->link])->text(preg_replace('~^(https?://|mailto:)~i', '', $words->link) ?? $words->link)));
+        $words->link === '' ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $words->link])->text(ClickAct::named($words->link))));
 
         return Element::of('h1')->text($this->title()).Element::of('figure', ['class' => 'zp-one'])->add($this->seen(), $said).$this->around();
     }
@@ -136,10 +140,8 @@ final readonly class PicturePage
 
     private function around(): Element
     {
-        $pictures = array_keys(array_filter($this->gallery->items, static fn ($item): bool => $item instanceof ShownPicture));
-        $at = (int) array_search($this->place, $pictures, true);
         $around = Element::of('nav', ['class' => 'zp-around', 'aria-label' => $this->phrases->say('around')]);
-        foreach (['previous' => $pictures[$at - 1] ?? null, 'next' => $pictures[$at + 1] ?? null] as $way => $other) {
+        foreach (['previous' => $this->previous, 'next' => $this->next] as $way => $other) {
             $other === null ?: $around->add(Element::of('a', ['href' => $this->addresses->of(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
         }
 

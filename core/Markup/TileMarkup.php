@@ -43,10 +43,6 @@ final class TileMarkup
 
     private readonly Captions $captions;
 
-    private readonly Leads $leads;
-
-    private readonly ViewerData $viewer;
-
     /**
      * @param  string  $id  of the gallery on the page
      */
@@ -56,13 +52,12 @@ final class TileMarkup
         ContentWidth $content,
         private readonly Addresses $addresses,
         private readonly Phrases $phrases,
+        private readonly ViewerData $viewer,
     ) {
         $this->sizes = new SizesAttribute;
         $this->mayMeasure = ! $content->isKnown();
         $this->count = count($gallery->items);
         $this->captions = $gallery->design->finish->captions;
-        $this->leads = new Leads($gallery, $addresses);
-        $this->viewer = new ViewerData($gallery, $this->leads, $phrases);
     }
 
     /**
@@ -130,7 +125,7 @@ final class TileMarkup
         $words = $picture->words;
         $said = $this->nameOf($words, $picture->video !== null);
         $attributes = [
-            'href' => $this->leads->of($picture, $number, $act), 'aria-label' => $act === ClickAct::Nothing ? null : $said,
+            'href' => $this->viewer->leads->of($picture, $number, $act), 'aria-label' => $act === ClickAct::Nothing ? null : $said,
             'data-act' => self::actAttribute($act),
             ...($act->shows() ? $this->viewer->ofPicture($picture, $number) : []),
             ...($act === ClickAct::Address ? $this->elsewhere($words, $said ?? self::altOf($words)) : []),

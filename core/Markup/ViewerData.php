@@ -19,7 +19,7 @@ final readonly class ViewerData
     /** Letters on a dark backdrop and on a light one, and where those cannot be read well: one of the last two always can. */
     private const LETTERS = ['#f4f6f7', '#101417', '#ffffff', '#000000'];
 
-    public function __construct(private FrozenGallery $gallery, private Leads $leads, private Phrases $phrases)
+    public function __construct(private FrozenGallery $gallery, public Leads $leads, private Phrases $phrases)
     {
     }
 

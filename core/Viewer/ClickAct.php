@@ -63,6 +63,12 @@ enum ClickAct: string implements Labelled
         };
     }
 
+    /** An address as people say it: "saltreed.example/kites". */
+    public static function named(string $address): string
+    {
+        return preg_replace('~^(https?://|mailto:)~i', '', $address) ?? $address;
+    }
+
     /**
      * What it comes to, in a few words.
      *
@@ -77,7 +83,7 @@ enum ClickAct: string implements Labelled
             self::Place => 'grows in place',
             self::Page => 'leads to its own page',
             self::File => 'leads to the file',
-            self::Address => 'leads to '.(preg_replace('~^(https?://|mailto:)~i', '', rtrim($address, '/')) ?? $address),
+            self::Address => 'leads to '.self::named(rtrim($address, '/')),
             self::Nothing => $this === self::Address ? 'does nothing: it has no address yet' : 'does nothing',
         };
     }

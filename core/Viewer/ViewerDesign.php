@@ -36,20 +36,4 @@ final readonly class ViewerDesign
 
         return $this->giving->pages && $this->click->act !== ClickAct::Page ? "{$label}, pages" : $label;
     }
-
-    /**
-     * Whether each picture has a page of its own.
-     *
-     * @param  iterable<ClickAct>  $acts  of its items
-     */
-    public function makesPages(iterable $acts): bool
-    {
-        foreach ($acts as $act) {
-            if ($act === ClickAct::Page) {
-                return true;
-            }
-        }
-
-        return $this->giving->pages;
-    }
 }

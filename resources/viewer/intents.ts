@@ -17,7 +17,7 @@ export function intentOfKey(key: string, rightToLeft: boolean): Intent {
 }
 
 /** px a finger travels before it is a swipe and not a tap. */
-export const SWIPE = 40;
+const SWIPE = 40;
 
 /** What a finger's way asks for; null for a tap or an up-and-down movement. */
 export function intentOfSwipe(dx: number, dy: number, rightToLeft: boolean): Intent {

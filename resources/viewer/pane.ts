@@ -1,14 +1,12 @@
 import { viewer } from './loader';
 import { enlivenMore, enlivenTabs } from './reveal';
 import { Strip } from './strip';
-
-/** Tiles, and single pictures of a page that are part of a sequence. */
-export const TILES = '.zp-tiles>li>a';
+import { TILES } from './surroundings';
 
 const panes = new WeakSet<Element>();
 
 /** Whether a click is meant for the page, and not for a new tab or window. */
-export function isPlain({ button, ctrlKey, metaKey, shiftKey, altKey }: MouseEvent): boolean {
+function isPlain({ button, ctrlKey, metaKey, shiftKey, altKey }: MouseEvent): boolean {
     return button === 0 && !ctrlKey && !metaKey && !shiftKey && !altKey;
 }
 

@@ -1,4 +1,4 @@
-import { parsed, phrasesOf, wantsLessMotion, type Say } from './surroundings';
+import { parsed, phrasesOf, TILES, wantsLessMotion, type Say } from './surroundings';
 
 /** What the viewer shows of one tile; read from the markup, so that page and script agree. */
 export interface Slide {
@@ -66,7 +66,6 @@ const PLAIN: Settings = {
     sequence: '',
 };
 
-const TILES = '.zp-tiles>li>a';
 const SINGLE = 'a[data-zinc-sequence]';
 
 /** What is turned through from one tile on: its gallery or album, or all of the page that bear the same name. */

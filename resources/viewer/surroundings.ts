@@ -1,3 +1,6 @@
+/** What leads on from the tiles of a gallery. */
+export const TILES = '.zp-tiles>li>a';
+
 /** Whether a place is read from right to left. */
 export function isRightToLeft(place: Element): boolean {
     return getComputedStyle(place).direction === 'rtl';

@@ -9,7 +9,7 @@ export function lendOver(stage: Stage, [size, strength]: readonly [number, numbe
         const { frame } = stage;
         if (frame?.slide.kind !== 'picture') return;
         event.stopImmediatePropagation();
-        loupe.show(frame.box, event.clientX, event.clientY, fileOf(frame.slide, loupe.wanted(frame.box)), event.pointerType === 'mouse' ? 0 : size * 0.7);
+        loupe.show(frame.box, event.clientX, event.clientY, fileOf(frame.slide, loupe.wanted(frame.box)), event.pointerType !== 'mouse');
     };
     // Before the stage itself hears of it.
     for (const sign of ['pointermove', 'pointerdown'] as const) stage.element.addEventListener(sign, show, { signal, capture: true });

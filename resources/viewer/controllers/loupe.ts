@@ -1,3 +1,6 @@
+/** Share of its size that the glass stands above a finger. */
+const ABOVE = 0.7;
+
 /** A round magnifier over a picture; it lies in the top layer, where nothing around it moves or cuts it. */
 export class Loupe {
     private readonly element = document.createElement('div');
@@ -41,10 +44,11 @@ export class Loupe {
      * Shows what is under a point.
      *
      * @param box of the whole picture, in the window
-     * @param above px that the glass stands above the point, where a finger would hide it
+     * @param byFinger the glass stands above the point, which a finger would hide
      */
-    show(box: DOMRect, x: number, y: number, src: string, above = 0): void {
+    show(box: DOMRect, x: number, y: number, src: string, byFinger: boolean): void {
         const { element, image, size, strength } = this;
+        const above = byFinger ? size * ABOVE : 0;
         if (image.getAttribute('src') !== src) image.src = src;
         const within = (value: number, least: number, most: number): number => Math.min(Math.max(value, least), most);
         const [px, py] = [within(x, box.left, box.right) - box.left, within(y, box.top, box.bottom) - box.top];

@@ -1,4 +1,5 @@
 import { sequenceOf, fileOf, slideOf } from '../slides';
+import { TILES } from '../surroundings';
 import { Loupe } from './loupe';
 
 /** ms that a finger rests on a tile before the loupe comes; a shorter press is a tap, a moved one scrolls the page. */
@@ -17,21 +18,21 @@ function wholeBox(image: HTMLImageElement): DOMRect {
 
 /** Lets a loupe follow the pointer, or a resting finger, over the tiles of a pane. */
 export function lendLoupe(pane: HTMLElement): void {
-    const { settings } = sequenceOf(pane.querySelector<HTMLAnchorElement>('.zp-tiles>li>a') ?? document.createElement('a'));
+    const { settings } = sequenceOf(pane.querySelector<HTMLAnchorElement>(TILES) ?? document.createElement('a'));
     const loupe = new Loupe(...settings.loupe, pane);
     let resting = 0;
     let byFinger = false;
 
     const tileOf = (event: PointerEvent): HTMLAnchorElement | null => {
         const [from] = event.composedPath();
-        return from instanceof Element ? from.closest<HTMLAnchorElement>('.zp-tiles>li>a') : null;
+        return from instanceof Element ? from.closest<HTMLAnchorElement>(TILES) : null;
     };
     const show = (event: PointerEvent, link = tileOf(event)): void => {
         const image = link?.querySelector('img');
         if (!link || !image || !image.complete) return loupe.hide();
         const box = wholeBox(image);
         const slide = slideOf(link);
-        loupe.show(box, event.clientX, event.clientY, fileOf(slide, loupe.wanted(box)) || image.currentSrc, byFinger ? settings.loupe[0] * 0.7 : 0);
+        loupe.show(box, event.clientX, event.clientY, fileOf(slide, loupe.wanted(box)) || image.currentSrc, byFinger);
     };
     const end = (): void => {
         clearTimeout(resting);

@@ -110,7 +110,6 @@ export class Frame {
         this.pic.append(image);
         this.high?.remove();
         this.high = image;
-        this.element.dispatchEvent(new Event('zinc-sharp'));
     }
 
     /** Decoding may be refused for want of memory where the picture itself can be shown. */
@@ -136,11 +135,6 @@ export class Frame {
     /** Where the picture is drawn, in the window. */
     get box(): DOMRect {
         return this.pic.getBoundingClientRect();
-    }
-
-    /** What is drawn of the picture just now. */
-    get shownSource(): string {
-        return this.pic.querySelector<HTMLImageElement>('img:last-child')?.currentSrc ?? '';
     }
 
     /** The large file goes with it, so that no more than a few are kept. */

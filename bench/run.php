@@ -17,11 +17,13 @@ use Bench\FormatsBench;
 use Bench\GalleriesBench;
 use Bench\GridBench;
 use Bench\IntakeBench;
+use Bench\JournalBench;
 use Bench\LayoutBench;
 use Bench\MarkupBench;
 use Bench\OrderBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
+use Bench\SqliteBench;
 use Bench\StoreBench;
 use Bench\TidyBench;
 use Bench\WeightBench;
@@ -67,6 +69,12 @@ $benches = [
     'fill-1000' => fn (): array => ChangeBench::fill(1000),
     'csv-10000' => fn (): array => ChangeBench::csv(10_000),
     'galleries-60' => fn (): array => GalleriesBench::run(60),
+    'sqlite-1' => fn (): array => SqliteBench::run($folder, 1, 0, 0),
+    'sqlite-4' => fn (): array => SqliteBench::run($folder, 4, 0, 0),
+    'sqlite-16' => fn (): array => SqliteBench::run($folder, 16, 0, 0),
+    'sqlite-4-and-8-readers' => fn (): array => SqliteBench::run($folder, 4, 8, 0),
+    'sqlite-4-and-8-readers-1-gb' => fn (): array => SqliteBench::run($folder, 4, 8, 700_000),
+    'journal-20000' => fn (): array => JournalBench::run(20_000),
     'add-100' => fn (): array => AddBench::run(100),
     'order-1000' => fn (): array => OrderBench::run(1000),
     'focal-one' => fn (): array => FocalBench::run(),

@@ -14,8 +14,7 @@ need_extension() { grep -qix "$1" <<<"$EXTENSIONS" || MISSING+=("$2"); }
 install_missing() {
     [ ${#MISSING[@]} -eq 0 ] && return 0
     if [ "$(id -u)" -ne 0 ]; then
-        fail "These Debian packages are missing: ${MISSING[*]}
-Install them as root and start again:  apt-get install ${MISSING[*]}"
+        fail "Debian packages are missing. Install them as root and start again:  apt-get install ${MISSING[*]}"
     fi
     say "Installing ${MISSING[*]} …"
     apt-get update -qq || fail "The list of Debian packages could not be fetched."
@@ -23,16 +22,14 @@ Install them as root and start again:  apt-get install ${MISSING[*]}"
     MISSING=()
 }
 
-need_base() {
+# need_running: what PHP needs, wherever it runs
+need_running() {
     need_command php php8.2-cli
-    need_command composer composer
-    need_command node nodejs
-    need_command npm npm
-    need_command unzip unzip
     EXTENSIONS=$(php -m 2>/dev/null || true)
     need_command vipsthumbnail libvips-tools
     need_command prlimit util-linux
     need_command exiftool libimage-exiftool-perl
+    need_command ffmpeg ffmpeg
     need_extension pdo_sqlite php8.2-sqlite3
     need_extension gd php8.2-gd
     need_extension curl php8.2-curl
@@ -40,8 +37,67 @@ need_base() {
     need_extension mbstring php8.2-mbstring
     need_extension intl php8.2-intl
     need_extension dom php8.2-xml
+}
+
+need_base() {
+    need_command composer composer
+    need_command node nodejs
+    need_command npm npm
+    need_command unzip unzip
+    need_running
     install_missing
 }
+
+# need_serving: the servers that stand around PHP
+need_serving() {
+    need_command nginx nginx
+    command -v nginx >/dev/null 2>&1 || MISSING+=(libnginx-mod-http-brotli-static)
+    need_command brotli brotli
+    need_command php-fpm8.2 php8.2-fpm
+    need_command supervisord supervisor
+    need_command setpriv util-linux
+    need_command flock util-linux
+    need_command pkill procps
+    install_missing
+}
+
+# settle_data FOLDER: what an installation has from the beginning; its secrets are its own
+settle_data() {
+    local data=$1
+    mkdir -p "$data/run/tmp" "$data"/storage/framework/{cache/data,sessions,views} "$data/storage/logs" "$data/files"
+    # Made anew from what is said now.
+    rm -f "$data"/storage/framework/{config,routes,packages,services}.php
+    if [ ! -f "$data/.env" ]; then
+        (umask 077; sed "s|^APP_KEY=.*|APP_KEY=base64:$(head -c 32 /dev/urandom | base64)|" .env.example >"$data/.env.new")
+        mv "$data/.env.new" "$data/.env"
+    fi
+    grep -q "^APP_URL=" "$data/.env" || echo "APP_URL=" >>"$data/.env"
+    sed "s|^APP_URL=.*|APP_URL=$APP_URL|" "$data/.env" >"$data/.env.new" && cat "$data/.env.new" >"$data/.env" && rm "$data/.env.new"
+    [ -f "$data/zinc-pane.sqlite" ] || (umask 077; touch "$data/zinc-pane.sqlite")
+    chmod 600 "$data/.env" "$data"/zinc-pane.sqlite*
+    chmod 700 "$data/storage" "$data/run" "$data/files"
+}
+
+# choose_user FOLDER: as_user runs a command as an ordinary user; as root, that is one of its own, who owns the data
+choose_user() {
+    local data=$1 user=${ZINC_USER:-zinc-pane}
+    FPM_FLAGS=
+    # What runs for this script ends with it, even where it is killed.
+    AS=(setpriv --pdeathsig TERM)
+    [ "$(id -u)" -eq 0 ] || return 0
+    id "$user" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$user" || fail "The user $user could not be made."
+    local own=(setpriv --reuid="$user" --regid="$user" --init-groups --pdeathsig TERM)
+    # Packages come with the rights that whoever packed them left in them.
+    chmod -R a+rX vendor public resources/viewer/dist bootstrap
+    if ! "${own[@]}" php -r 'require $argv[1];' "$ROOT/vendor/autoload.php" 2>/dev/null || ! "${own[@]}" test -x "$(dirname "$data")"; then
+        say "WARNING: the user $user may not read $ROOT or $data, so everything runs as root. Put both where others may look in, /srv say."
+        FPM_FLAGS=-R
+        return 0
+    fi
+    [ -z "$(find "$data" -not -user "$user" -print -quit)" ] || chown -R "$user:$user" "$data"
+    AS=("${own[@]}")
+}
+as_user() { "${AS[@]}" "$@"; }
 
 # quietly COMMAND...: shows what it printed only when it fails
 quietly() {
@@ -65,7 +121,7 @@ hash_of() { find "$@" -type f -not -path '*/dist/*' -print0 | sort -z | xargs -0
 
 # prepare [dev]: packages of PHP and of the browser, and the build
 prepare() {
-    [ -f .env ] || cp .env.example .env
+    [ -f .env ] || (umask 077; cp .env.example .env)
     local flags=(--no-interaction --no-progress)
     unless_same vendor/.installed "$(hash_of composer.json)" "Installing PHP packages" composer install "${flags[@]}"
     grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force || fail "The application key could not be made."

@@ -1,6 +1,12 @@
 <?php
 
 return [
+    // What browsers know somebody by who is signed in; under TLS with a prefix before it.
+    'session_cookie' => 'zinc-pane',
+    // Who may say in whose name it speaks (X-Forwarded-For, -Proto, -Host), separated by commas; nobody by itself.
+    'proxies' => env('ZINC_PROXIES', ''),
+    // Names that this installation answers to beside that of APP_URL, separated by commas.
+    'hosts' => env('ZINC_HOSTS', ''),
     'limits' => [
         // Of one picture file, and of one video, in bytes.
         'bytes' => (int) env('ZINC_MAX_BYTES', 200 * 1024 * 1024),
@@ -24,11 +30,13 @@ return [
         // Of one process of the imaging library.
         'seconds' => 60,
         'memory_bytes' => 3 * 1024 ** 3,
+        // Of what one of its processes may say, in bytes; more is read of no file.
+        'said_bytes' => 2 * 1024 ** 2,
     ],
     'demo' => [
         // Made up by chance when it is not given; bin/start prints it from the file.
         'password' => env('ZINC_DEMO_PASSWORD'),
-        'account_file' => env('ZINC_ACCOUNT_FILE', storage_path('app/demo-account.txt')),
+        'account_file' => env('ZINC_ACCOUNT_FILE', (getenv('ZINC_DATA') ?: storage_path('app')).'/demo-account.txt'),
     ],
     'quality' => ['webp' => 80, 'jpg' => 82],
 ];

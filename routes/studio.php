@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Studio\AcceptInvitation;
 use App\Http\Controllers\Studio\BatchController;
+use App\Http\Controllers\Studio\ChangePassword;
 use App\Http\Controllers\Studio\DeleteForGood;
 use App\Http\Controllers\Studio\DuplicateOfGallery;
 use App\Http\Controllers\Studio\FillGallery;
@@ -13,9 +15,11 @@ use App\Http\Controllers\Studio\GalleryController;
 use App\Http\Controllers\Studio\GalleryItemController;
 use App\Http\Controllers\Studio\GalleryPictureController;
 use App\Http\Controllers\Studio\GalleryTextController;
+use App\Http\Controllers\Studio\InvitationController;
 use App\Http\Controllers\Studio\OrderController;
 use App\Http\Controllers\Studio\PageController;
 use App\Http\Controllers\Studio\PaneController;
+use App\Http\Controllers\Studio\PeopleController;
 use App\Http\Controllers\Studio\PictureController;
 use App\Http\Controllers\Studio\PreviewDesign;
 use App\Http\Controllers\Studio\PreviewFill;
@@ -25,7 +29,9 @@ use App\Http\Controllers\Studio\PutInBin;
 use App\Http\Controllers\Studio\RedoChange;
 use App\Http\Controllers\Studio\RestoreFromBin;
 use App\Http\Controllers\Studio\RestoreGallery;
+use App\Http\Controllers\Studio\SecondStepController;
 use App\Http\Controllers\Studio\SessionController;
+use App\Http\Controllers\Studio\ShowAccount;
 use App\Http\Controllers\Studio\ShowCandidates;
 use App\Http\Controllers\Studio\ShowClicks;
 use App\Http\Controllers\Studio\ShowFinishes;
@@ -34,6 +40,7 @@ use App\Http\Controllers\Studio\ShowLookAlikes;
 use App\Http\Controllers\Studio\ShowPagePreview;
 use App\Http\Controllers\Studio\ShowProof;
 use App\Http\Controllers\Studio\ShowPulse;
+use App\Http\Controllers\Studio\ShowSecurityLog;
 use App\Http\Controllers\Studio\ShowSiteStyle;
 use App\Http\Controllers\Studio\ShowSourceFile;
 use App\Http\Controllers\Studio\ShowStudio;
@@ -41,21 +48,44 @@ use App\Http\Controllers\Studio\ShowTidied;
 use App\Http\Controllers\Studio\ShowUploadOutcome;
 use App\Http\Controllers\Studio\ShowUses;
 use App\Http\Controllers\Studio\ShowVocabulary;
+use App\Http\Controllers\Studio\SignInsController;
 use App\Http\Controllers\Studio\SourceController;
 use App\Http\Controllers\Studio\TakeFromSource;
 use App\Http\Controllers\Studio\TidyMany;
 use App\Http\Controllers\Studio\UndoChange;
 use App\Http\Controllers\Studio\UploadController;
 use App\Http\Controllers\Studio\WordsTableController;
+use App\Http\Middleware\KnownSignIn;
 use Illuminate\Support\Facades\Route;
 
 Route::middleware('web')->prefix('studio')->group(function (): void {
     Route::get('api/session', [SessionController::class, 'show']);
     Route::post('api/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('api/invitation', [AcceptInvitation::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('api/invitation/look', [AcceptInvitation::class, 'show'])->middleware('throttle:sign-in');
 
-    Route::middleware('auth')->group(function (): void {
+    Route::middleware(['auth', KnownSignIn::class, 'may:own-account'])->group(function (): void {
         Route::delete('api/session', [SessionController::class, 'destroy']);
+        Route::get('api/account', ShowAccount::class);
+        Route::post('api/account/password', ChangePassword::class)->middleware('throttle:sign-in');
+        Route::post('api/account/second-step', [SecondStepController::class, 'store'])->middleware('throttle:sign-in');
+        Route::put('api/account/second-step', [SecondStepController::class, 'update'])->middleware('throttle:sign-in');
+        Route::post('api/account/second-step/end', [SecondStepController::class, 'destroy'])->middleware('throttle:sign-in');
+        Route::delete('api/account/sign-ins', [SignInsController::class, 'destroyOthers']);
+        Route::delete('api/account/sign-ins/{signIn}', [SignInsController::class, 'destroy']);
+    });
 
+    Route::middleware(['auth', KnownSignIn::class, 'may:people'])->group(function (): void {
+        Route::get('api/people', [PeopleController::class, 'index']);
+        Route::patch('api/people/{user}', [PeopleController::class, 'update']);
+        Route::delete('api/people/{user}', [PeopleController::class, 'destroy']);
+        Route::post('api/invitations', [InvitationController::class, 'store']);
+        Route::delete('api/invitations/{invitation}', [InvitationController::class, 'destroy']);
+    });
+
+    Route::get('api/security', ShowSecurityLog::class)->middleware(['auth', KnownSignIn::class, 'may:security-log']);
+
+    Route::middleware(['auth', KnownSignIn::class, 'may:galleries'])->group(function (): void {
         Route::get('api/vocabulary', ShowVocabulary::class);
 
         Route::get('api/galleries', [GalleryController::class, 'index']);

@@ -58,7 +58,7 @@ final class SeededPicture
         $made = [];
         foreach (array_unique(array_map(static fn (int $step): int => min($step, $width), RenditionPlan::LADDER)) as $step) {
             foreach (['webp', 'jpg'] as $format) {
-                Storage::disk('renditions')->put("{$picture->renditionFolder()}/{$step}.{$format}", 'made up');
+                Storage::disk('renditions')->put("{$picture->renditionFolder()}/{$step}.{$format}", str_pad('made up', 40 * $step + $number));
                 $made["{$step}.{$format}"] = 40 * $step + $number;
             }
         }

@@ -44,15 +44,23 @@ final readonly class FinishUpload
                 return $this->again($outcome);
             }
             try {
-                return $this->finish($upload);
+                $taken = $this->finish($upload);
             } catch (IntakeException $refusal) {
                 $upload->update(['outcome' => ['refused' => $refusal->reason, 'says' => $refusal->getMessage()]]);
+                $this->close($upload);
                 throw $refusal;
-            } finally {
-                $this->parts->forgetFile($upload);
-                $this->arrivals->handle($upload);
             }
+            // Where the machine is to blame the file is kept, and whoever asks again has it tried again.
+            $this->close($upload);
+
+            return $taken;
         });
+    }
+
+    private function close(Upload $upload): void
+    {
+        $this->parts->forgetFile($upload);
+        $this->arrivals->handle($upload);
     }
 
     /**

@@ -44,7 +44,7 @@ final readonly class MakePlannedRenditions
             $fresh = Picture::query()->findOrFail($picture->id);
             // It may have been tidied anew in the meantime; what was made then belongs to another address.
             if ($fresh->rendition_key === $key) {
-                $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null]);
+                $fresh->update(['renditions' => $made + $fresh->renditions, 'state' => PictureState::Ready, 'failure' => null, 'tries' => 0]);
             }
 
             return $fresh;
@@ -73,7 +73,7 @@ final readonly class MakePlannedRenditions
     {
         $plans = [RenditionPlan::basic()];
         $ids = [$picture->id, ...Picture::query()->where('poster_id', $picture->id)->pluck('id')->all()];
-        $galleries = Gallery::query()->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->get();
+        $galleries = Gallery::query()->with('panes')->whereHas('items', static fn ($items) => $items->whereIn('picture_id', $ids))->get();
         foreach ($galleries as $gallery) {
             $plans[] = $this->needs->planOf($gallery);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Faults\MachineException;
 use App\Imaging\ImagingException;
 use App\Models\Picture;
 
@@ -29,15 +30,29 @@ final readonly class PrepareGallery
      */
     public function handle(string $galleryId, ?int $version, float $seconds = INF): int
     {
-        $lacking = $this->missing->lacking($this->store->read($galleryId, $version));
+        $lacking = $this->missing->lacking($this->store->read($galleryId, $version), failedToo: true);
         $begun = hrtime(true);
         do {
             $picture = Picture::query()->find(array_pop($lacking));
             if ($picture !== null) {
-                $this->renditions->handle($picture);
+                $this->prepare($picture);
             }
         } while ($lacking !== [] && (hrtime(true) - $begun) / 1e9 < $seconds);
 
-        return $lacking === [] ? 0 : count($this->missing->lacking($this->store->read($galleryId, $version)));
+        return $lacking === [] ? 0 : count($this->missing->lacking($this->store->read($galleryId, $version), failedToo: true));
+    }
+
+    /**
+     * @throws ImagingException that names the picture
+     * @throws MachineException where the machine is to blame
+     */
+    private function prepare(Picture $picture): void
+    {
+        try {
+            $this->renditions->handle($picture);
+        } catch (ImagingException $exception) {
+            $why = MachineException::orElse($exception);
+            throw $why === $exception ? ImagingException::ofPicture($picture->name, $exception) : $why;
+        }
     }
 }

@@ -29,9 +29,10 @@ final readonly class QueueMissingRenditions
     }
 
     /**
+     * @param  bool  $failedToo  what failed before is tried again
      * @return list<string> identifiers of pictures, in their order
      */
-    public function lacking(Gallery $gallery): array
+    public function lacking(Gallery $gallery, bool $failedToo = false): array
     {
         $needs = $this->needs->of($gallery);
         $lacking = [];
@@ -41,7 +42,7 @@ final readonly class QueueMissingRenditions
             $size = $row->size();
             $wanted["{$size->width}x{$size->height}"] ??= array_keys($needs->plan->for($size));
             $made = $row->files();
-            foreach ($row->hasFailed() ? [] : $wanted["{$size->width}x{$size->height}"] as $file) {
+            foreach ($row->hasFailed() && ! $failedToo ? [] : $wanted["{$size->width}x{$size->height}"] as $file) {
                 if (! isset($made[$file])) {
                     $lacking[] = $row->faceId();
                     break;

@@ -28,7 +28,7 @@ final readonly class TakeSourceFiles
         foreach ($files as $file) {
             $source->get($file);
         }
-        $batch = Batch::query()->create(['user_id' => $userId, 'gallery_id' => $gallery?->id, 'name' => $source->label(), 'total' => count($files)]);
+        $batch = Batch::query()->create(['user_id' => $userId, 'gallery_id' => $gallery?->id, 'name' => $source->label(), 'total' => count($files), 'order' => ['source' => $name, 'files' => $files]]);
         $this->workshop->takeFilesOfSource($batch->id, $name, $files);
 
         return $batch;

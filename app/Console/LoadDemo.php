@@ -17,6 +17,7 @@ use App\Models\Site;
 use App\Models\User;
 use App\Publishing\PutLive;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Symfony\Component\DomCrawler\Crawler;
 use ZincPane\Core\Changes\Changes;
@@ -50,40 +51,56 @@ final class LoadDemo extends Command
         ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 5], ['giving' => ['download' => 'original', 'pages' => true], 'click' => ['hint' => 'below'], 'words' => ['rights' => true]]],
     ];
 
+    /** Where it was interrupted it goes on; the account is written down last, and says that all is there. */
     public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
     {
-        if (Site::query()->exists()) {
+        $file = config()->string('zinc.demo.account_file');
+        if (is_file($file)) {
             $this->line('The demo site is there already.');
 
             return self::SUCCESS;
         }
-        $this->loadAccount();
         $pictures = $this->loadPictures($intake);
-        $site = $this->loadSite();
+        $site = Site::query()->first() ?? $this->loadSite();
         $finishes = [];
         foreach (Ready::finishes() as $ready) {
             $finishes[$ready->key] = NamedFinish::ready($ready)->part();
         }
         foreach (self::GALLERIES as $told) {
             [$key, $title, $layout, $finish, $place] = $told;
+            if ($this->isLive($title)) {
+                continue;
+            }
             $gallery = $add->handle($create->handle($title), $pictures[$key], null);
             $design = ['layout' => $layout, ...$finishes[$finish], 'viewer' => $told[5] ?? []];
             $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
             $this->place($gallery, $site, ...$place);
             $live->handle($gallery->id, null, null);
         }
+        $this->loadAccount($file);
 
         return self::SUCCESS;
     }
 
-    private function loadAccount(): void
+    /** One that was begun and is not live was interrupted, and is made anew. */
+    private function isLive(string $title): bool
+    {
+        $begun = Gallery::query()->where('title', $title)->get();
+        $begun->whereNull('edition_id')->each(static fn (Gallery $gallery) => $gallery->forceDelete());
+
+        return $begun->whereNotNull('edition_id')->isNotEmpty();
+    }
+
+    private function loadAccount(string $file): void
     {
         $given = config('zinc.demo.password');
         $password = is_string($given) && $given !== '' ? $given : strtolower(Str::random(12));
-        User::query()->create(['name' => 'Owner', 'email' => self::EMAIL, 'password' => $password]);
-        $file = config()->string('zinc.demo.account_file');
-        file_put_contents($file, self::EMAIL."\n{$password}\n");
-        chmod($file, 0600);
+        User::query()->updateOrCreate(['email' => self::EMAIL], ['name' => 'Owner', 'password' => $password]);
+        $beside = $file.'.new';
+        touch($beside);
+        chmod($beside, 0600);
+        file_put_contents($beside, self::EMAIL."\n{$password}\n");
+        rename($beside, $file);
     }
 
     /**
@@ -105,7 +122,11 @@ final class LoadDemo extends Command
 
     private function loadSite(): Site
     {
-        $folder = database_path('demo/site');
+        return DB::transaction(static fn (): Site => self::site(database_path('demo/site')));
+    }
+
+    private static function site(string $folder): Site
+    {
         $site = Site::query()->create([
             'name' => 'Saltreed Kite Works',
             'shell' => (string) file_get_contents("{$folder}/shell.html"),

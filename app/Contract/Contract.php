@@ -17,6 +17,21 @@ final class Contract
         'GET session' => [200 => 'Session'],
         'POST session' => [200 => 'Session'],
         'DELETE session' => [204 => self::NO_BODY],
+        'GET account' => [200 => 'Account'],
+        'POST account/password' => [204 => self::NO_BODY],
+        'POST account/second-step' => [201 => 'SecondStepOffer'],
+        'PUT account/second-step' => [200 => 'RecoveryCodes'],
+        'POST account/second-step/end' => [204 => self::NO_BODY],
+        'DELETE account/sign-ins' => [204 => self::NO_BODY],
+        'DELETE account/sign-ins/{signIn}' => [204 => self::NO_BODY],
+        'POST invitation' => [204 => self::NO_BODY],
+        'POST invitation/look' => [200 => 'InvitationSeen'],
+        'GET people' => [200 => 'People'],
+        'PATCH people/{user}' => [204 => self::NO_BODY],
+        'DELETE people/{user}' => [204 => self::NO_BODY],
+        'POST invitations' => [201 => 'InvitationLink'],
+        'DELETE invitations/{invitation}' => [204 => self::NO_BODY],
+        'GET security' => [200 => 'SecurityLog'],
         'GET vocabulary' => [200 => 'Vocabulary'],
         'GET galleries' => [200 => 'GalleryList'],
         'POST galleries' => [201 => 'Gallery'],
@@ -84,7 +99,7 @@ final class Contract
      */
     public static function types(): array
     {
-        $types = [...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all()];
+        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all()];
         ksort($types);
 
         return $types;

@@ -57,7 +57,7 @@ final class PictureTypes
     {
         return [
             'Batch' => Type::object([
-                'id' => Type::text(), 'name' => Type::text(), 'state' => Type::among(['waiting', 'running', 'done', 'failed']), 'total' => Type::whole(),
+                'id' => Type::text(), 'name' => Type::text(), 'state' => Type::among(['waiting', 'running', 'held', 'done', 'failed']), 'total' => Type::whole(),
                 'outcomes' => Type::list(Type::object(['name' => Type::text(), 'state' => Type::among(['ready', 'failed']), 'note' => Type::text(), 'picture' => Type::text()->orNull()])),
             ]),
             'TakenIn' => Type::object(['picture' => Type::ref('Picture'), 'known' => Type::flag(), 'notice' => Type::text()->orNull()]),
@@ -86,7 +86,7 @@ final class PictureTypes
             ]),
             'SitePages' => Type::list(Type::ref('SitePage')),
             'PanePlaced' => Type::object(['id' => Type::text()]),
-            'User' => Type::object(['name' => Type::text(), 'email' => Type::text()]),
+            'User' => Type::object(['id' => Type::text(), 'name' => Type::text(), 'email' => Type::text(), 'role' => Type::ref('Role'), 'may' => Type::list(Type::ref('Ability'))]),
             'Limits' => Type::object(['megabytes' => Type::whole(), 'video_megabytes' => Type::whole(), 'part_bytes' => Type::whole()]),
             'Session' => Type::object(['user' => Type::ref('User')->orNull(), 'limits' => Type::ref('Limits')]),
             'Problem' => Type::object([

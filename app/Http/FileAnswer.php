@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -11,7 +12,8 @@ use Symfony\Component\HttpFoundation\Response;
 /** Files as answers, with the caching that their addresses allow. */
 final class FileAnswer
 {
-    private const TYPES = [
+    /** Media types by ending of the file name; the web server has the same. */
+    public const TYPES = [
         'html' => 'text/html; charset=utf-8',
         'css' => 'text/css; charset=utf-8',
         'js' => 'text/javascript; charset=utf-8',
@@ -26,13 +28,16 @@ final class FileAnswer
         'avif' => 'image/avif',
         'heic' => 'image/heic',
         'vtt' => 'text/vtt; charset=utf-8',
+        'svg' => 'image/svg+xml',
+        'txt' => 'text/plain; charset=utf-8',
+        'woff2' => 'font/woff2',
     ];
 
     /** Under an address that never changes meaning. */
     public static function forEver(string $path): BinaryFileResponse
     {
         // The words of a video may be read from any site that a gallery is embedded in, and so may the video they go with.
-        return self::of($path, ['Cache-Control' => 'public, max-age=31536000, immutable', 'Access-Control-Allow-Origin' => '*']);
+        return self::of($path, Headers::forEver());
     }
 
     /** For one who is signed in: not to be kept by anything between. */
@@ -41,10 +46,14 @@ final class FileAnswer
         return self::of($path, ['Cache-Control' => 'private, max-age=3600', ...($type === null ? [] : ['Content-Type' => $type])]);
     }
 
-    /** To be asked for again each time, and answered with 304 while it is the same. */
-    public static function revalidated(string $path, Request $request): Response
+    /**
+     * To be asked for again each time, and answered with 304 while it is the same.
+     *
+     * @param  array<string, string>  $headers
+     */
+    public static function revalidated(string $path, Request $request, array $headers): Response
     {
-        $response = self::of($path, ['Cache-Control' => 'public, no-cache']);
+        $response = self::of($path, $headers);
         $response->setEtag(substr((string) hash_file('sha256', $path), 0, 32));
         $response->isNotModified($request);
 

@@ -22,16 +22,17 @@ final readonly class BaseMaker
     /**
      * @param  int  $width  px that the outcome needs at most
      * @param  string  $folder  to work in
+     * @param  ?Flaws  $flaws  to note damage in that does not keep it from being read to its end
      * @return string path of the outcome
      *
      * @throws ImagingException when the file cannot be read to its end
      */
-    public function make(Source $source, int $width, string $folder): string
+    public function make(Source $source, int $width, string $folder, ?Flaws $flaws = null): string
     {
         $base = "{$folder}/base.tif";
         $scale = min(1.0, $width / $source->size()->width);
         $wanted = max(1, (int) ceil($source->upright->width * $scale));
-        $this->decode(self::isInFourInks($source->path) ? $this->onScreen($source->path, "{$folder}/screen.tif") : $source->path, $base, $wanted);
+        $this->decode(self::isInFourInks($source->path) ? $this->onScreen($source->path, "{$folder}/screen.tif") : $source->path, $base, $wanted, $flaws);
         $seen = min($wanted, $source->upright->width);
 
         return $this->tidier->tidied($base, Size::of($seen, $source->upright->heightFor($seen)), $source->recipe, $folder, '.tif');
@@ -66,17 +67,22 @@ final readonly class BaseMaker
      *
      * @throws ImagingException when the file cannot be read to its end
      */
-    private function decode(string $path, string $base, int $width): void
+    private function decode(string $path, string $base, int $width, ?Flaws $flaws): void
     {
         // Metadata go here already: not every saver of the library leaves them out when told to.
-        $command = ['thumbnail', $path, $base.'[strip]', (string) $width, '--height', (string) self::ANY_HEIGHT, '--size', 'down', '--fail-on', 'truncated'];
+        $command = ['thumbnail', $path, $base.'[strip]', (string) $width, '--height', (string) self::ANY_HEIGHT, '--size', 'down', '--fail-on', $flaws === null ? 'truncated' : 'warning'];
         try {
             $this->tools->run('vips', [...$command, '--export-profile', 'srgb', '--import-profile', 'srgb']);
         } catch (ImagingException $exception) {
-            if (! str_contains($exception->complaint, 'compatible input profile')) {
+            if (str_contains($exception->complaint, 'compatible input profile')) {
+                $this->tools->run('vips', $command);
+            } elseif ($flaws !== null) {
+                // Damage that it can be read over is told; what cannot be read to its end fails once more.
+                $this->decode($path, $base, $width, null);
+                $flaws->note($exception->complaint);
+            } else {
                 throw $exception;
             }
-            $this->tools->run('vips', $command);
         }
     }
 }

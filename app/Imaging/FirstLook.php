@@ -17,17 +17,18 @@ final readonly class FirstLook
 
     /**
      * @param  string  $folder  on the disk of renditions
+     * @param  ?Flaws  $flaws  to note damage in
      * @return array{int, Raster, bool} bytes of the rendition, the raster, and whether something shows through
      *
      * @throws ImagingException when the file cannot be read to its end
      */
-    public function take(Source $source, Rendition $first, Filesystem $disk, string $folder): array
+    public function take(Source $source, Rendition $first, Filesystem $disk, string $folder, ?Flaws $flaws = null): array
     {
         $disk->makeDirectory($folder);
         $target = $disk->path($folder);
 
-        return WorkFolder::in($target, function (string $work) use ($source, $first, $target): array {
-            $base = $this->base->make($source, $first->width, $work);
+        return WorkFolder::in($target, function (string $work) use ($source, $first, $target, $flaws): array {
+            $base = $this->base->make($source, $first->width, $work, $flaws);
             ($source->moves() ? $this->tools : $this->tools->light())->runAll([
                 $source->moves() ? $this->maker->moving(AnimatedPng::asMoving($source->path, $work), $first, "{$work}/{$first->fileName()}") : $this->maker->command($base, $first, "{$work}/{$first->fileName()}"),
                 RasterMaker::command($base, "{$work}/raster.ppm"),

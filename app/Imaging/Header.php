@@ -26,7 +26,7 @@ final readonly class Header
     public static function of(Tools $tools, string $path): self
     {
         $fields = [];
-        foreach (explode("\n", $tools->run('vipsheader', ['-a', $path])) as $line) {
+        foreach (explode("\n", $tools->read('vipsheader', ['-a', $path])) as $line) {
             [$name, $value] = array_pad(explode(': ', $line, 2), 2, '');
             $fields[$name] ??= $value;
         }

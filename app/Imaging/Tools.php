@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Imaging;
 
+use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Exception\ProcessTimedOutException;
 use Symfony\Component\Process\Process;
 
@@ -14,27 +15,52 @@ use Symfony\Component\Process\Process;
 final readonly class Tools
 {
     /**
+     * @param  int  $saidBytes  that one may print: files can hold far more than they seem to
      * @param  bool  $modules  whether libvips loads its modules: HEIF, and some that nothing here needs
      */
-    public function __construct(private int $seconds, private int $memoryBytes, private bool $modules = true)
+    public function __construct(private int $seconds, private int $memoryBytes, private int $saidBytes, private bool $modules = true)
     {
     }
 
     /** The same for JPEG, PNG, WebP and TIFF alone, which start in half the time. */
     public function light(): self
     {
-        return new self($this->seconds, $this->memoryBytes, false);
+        return new self($this->seconds, $this->memoryBytes, $this->saidBytes, false);
     }
 
     /**
      * @param  list<string>  $arguments
      * @return string what it printed
      *
-     * @throws ImagingException when it fails or takes too long
+     * @throws ImagingException when it fails, takes too long or prints too much
      */
     public function run(string $tool, array $arguments): string
     {
-        return $this->finished($this->started($tool, $arguments), $tool);
+        return $this->finished(...$this->started($tool, $arguments));
+    }
+
+    /**
+     * Runs one that writes nothing but what it prints of a file: into a file of its own, which the system
+     * lets grow no further than may be. Of a pipe that is filled quickly all is read before anyone can count.
+     *
+     * @param  list<string>  $arguments
+     * @return string what it printed
+     *
+     * @throws ImagingException when it fails, takes too long or prints too much
+     */
+    public function read(string $tool, array $arguments): string
+    {
+        $path = sys_get_temp_dir().'/said-'.bin2hex(random_bytes(8));
+        try {
+            $this->finished(...$this->started($tool, $arguments, $path));
+
+            return (string) file_get_contents($path);
+        } catch (ImagingException $exception) {
+            clearstatcache();
+            throw is_file($path) && filesize($path) >= $this->saidBytes ? ImagingException::saidTooMuch($tool, $this->saidBytes) : $exception;
+        } finally {
+            @unlink($path);
+        }
     }
 
     /**
@@ -50,13 +76,12 @@ final readonly class Tools
         try {
             foreach ($commands as [$tool, $arguments]) {
                 if (count($running) >= $atOnce) {
-                    [$process, $name] = array_shift($running);
-                    $this->finished($process, $name);
+                    $this->finished(...array_shift($running));
                 }
-                $running[] = [$this->started($tool, $arguments), $tool];
+                $running[] = $this->started($tool, $arguments);
             }
-            foreach ($running as [$process, $name]) {
-                $this->finished($process, $name);
+            foreach ($running as [$process, $said]) {
+                $this->finished($process, $said);
             }
         } finally {
             foreach ($running as [$process]) {
@@ -67,11 +92,16 @@ final readonly class Tools
 
     /**
      * @param  list<string>  $arguments
+     * @param  ?string  $into  path of a file that takes what it prints, as much as may be
+     * @return array{Process, Said}
      */
-    private function started(string $tool, array $arguments): Process
+    private function started(string $tool, array $arguments, ?string $into = null): array
     {
         $process = new Process(
-            ['prlimit', '--as='.$this->memoryBytes, '--core=0', '--', $tool, ...$arguments],
+            [
+                ...($into === null ? [] : ['sh', '-c', 'exec "$@" >"$0"', $into]),
+                'nice', '-n', '10', 'prlimit', '--as='.$this->memoryBytes, '--core=0', ...($into === null ? [] : ['--fsize='.$this->saidBytes]), '--', $tool, ...$arguments,
+            ],
             sys_get_temp_dir(),
             [
                 // Symfony hands the whole environment on, secrets too, unless each is switched off by name.
@@ -84,25 +114,32 @@ final readonly class Tools
             null,
             $this->seconds,
         );
-        $process->start();
+        $said = new Said($tool, $this->saidBytes);
+        // Nothing that it prints is kept but what is noted, and no more than may be.
+        $process->disableOutput();
+        $process->start($said->note(...));
 
-        return $process;
+        return [$process, $said];
     }
 
     /**
      * @throws ImagingException
      */
-    private function finished(Process $process, string $tool): string
+    private function finished(Process $process, Said $said): string
     {
         try {
             $process->wait();
         } catch (ProcessTimedOutException) {
-            throw ImagingException::tookTooLong($tool, $this->seconds);
+            throw ImagingException::tookTooLong($said->tool, $this->seconds);
+        } catch (ProcessSignaledException) {
+            throw ImagingException::refused($said->tool, $said->complaint().' It was ended by a signal.');
+        } finally {
+            $process->stop(0);
         }
         if (! $process->isSuccessful()) {
-            throw ImagingException::refused($tool, $process->getErrorOutput());
+            throw ImagingException::refused($said->tool, $said->complaint());
         }
 
-        return $process->getOutput();
+        return $said->words();
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Faults\Cause;
+use App\Faults\MachineException;
+use App\Imaging\ImagingException;
 use RuntimeException;
 use Throwable;
 use ZincPane\Core\Foreign;
@@ -89,6 +92,23 @@ final class IntakeException extends RuntimeException
     public static function damaged(string $name, ?Throwable $previous = null): self
     {
         return new self('damaged-file', self::named($name).' is damaged or cut off: it could not be read to its end. Copy it again from where it came from.', $previous);
+    }
+
+    /** Why a tool could not read a file: a refusal where the file is to blame, another where the machine is. */
+    public static function by(ImagingException $exception, string $name): self|MachineException
+    {
+        $cause = Cause::of($exception);
+
+        return match (true) {
+            $cause !== null => new MachineException($cause, $exception),
+            $exception->isTooMuch() => new self('says-too-much', self::named($name).' holds more words about itself than any camera writes, and is not taken for safety. Save it anew, without its metadata.', $exception),
+            default => self::damaged($name, $exception),
+        };
+    }
+
+    public static function wrongChecksum(string $name): self
+    {
+        return new self('damaged-file', self::named($name).' is not what was packed: its checksum in the ZIP is another. Pack it again from the original.');
     }
 
     public static function noVideo(string $name): self

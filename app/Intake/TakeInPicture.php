@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Faults\MachineException;
 use App\Imaging\FactsReader;
 use App\Imaging\FirstLook;
+use App\Imaging\Flaws;
 use App\Imaging\Header;
 use App\Imaging\ImagingException;
 use App\Imaging\Source;
@@ -25,6 +27,7 @@ use ZincPane\Core\Gallery\WordField;
 use ZincPane\Core\Geometry\Shape;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
+use ZincPane\Core\Wording\FileFacts;
 
 /** What is peculiar to pictures on their way in. */
 final readonly class TakeInPicture
@@ -68,7 +71,8 @@ final readonly class TakeInPicture
             'shape' => Shape::of($size)->value,
             'state' => PictureState::Preparing,
         ]);
-        $raster = $this->firstLook($picture, $path, $size);
+        $flaws = $type === FileType::Jpeg ? new Flaws : null;
+        $raster = $this->firstLook($picture, $path, $size, $flaws);
         $focal = FocalFinder::find($raster);
         $palette = Palette::of($raster);
         [$x, $y] = $from->focal ?? [$focal->x, $focal->y];
@@ -76,10 +80,11 @@ final readonly class TakeInPicture
             'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
             'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
         ]);
-        $facts = $this->facts->read($path);
+        $facts = $this->facts($picture, $path);
         $this->words->fill($picture, $facts, $from);
 
         return array_values(array_filter([
+            $flaws?->isDamage() === true ? "“{$picture->name}” is damaged inside: parts of it may be grey or shifted. Look at it closely, or copy it again from where it came from." : null,
             $still === null ? null : "“{$picture->name}” moves, but is taken as a still: {$still}.",
             $picture->is_moving ? "“{$picture->name}” moves, and visitors see it move." : null,
             ...array_map(static fn (string $field, int $length): string => self::cut($picture->name, $field, $length), array_keys($facts->cut), $facts->cut),
@@ -106,14 +111,29 @@ final readonly class TakeInPicture
     }
 
     /**
+     * @throws IntakeException when it says far more than any file of a camera; nothing of it is left
+     * @throws MachineException when the tool cannot be started
+     */
+    private function facts(Picture $picture, string $path): FileFacts
+    {
+        try {
+            return $this->facts->read($path);
+        } catch (ImagingException $exception) {
+            $this->disks->disk('renditions')->deleteDirectory($picture->renditionFolder());
+            throw IntakeException::by($exception, $picture->name);
+        }
+    }
+
+    /**
      * @throws IntakeException
+     * @throws MachineException when it is not the file's fault
      */
     private function header(string $path, string $name): Header
     {
         try {
             $header = Header::of($this->tools, $path);
         } catch (ImagingException $exception) {
-            throw IntakeException::damaged($name, $exception);
+            throw IntakeException::by($exception, $name);
         }
         $limit = $this->config->integer('zinc.limits.megapixels');
         if ($header->megapixels() > $limit) {
@@ -125,15 +145,16 @@ final readonly class TakeInPicture
 
     /**
      * @throws IntakeException
+     * @throws MachineException when it is not the file's fault
      */
-    private function firstLook(Picture $picture, string $path, Size $size): Raster
+    private function firstLook(Picture $picture, string $path, Size $size, ?Flaws $flaws): Raster
     {
         $first = new Rendition(max(1, min(self::FIRST_WIDTH, $size->width)), Format::WebP);
         try {
-            [$bytes, $raster, $picture->has_alpha] = $this->look->take(new Source($path, $size, Recipe::plain(), $picture->is_moving), $first, $this->disks->disk('renditions'), $picture->renditionFolder());
+            [$bytes, $raster, $picture->has_alpha] = $this->look->take(new Source($path, $size, Recipe::plain(), $picture->is_moving), $first, $this->disks->disk('renditions'), $picture->renditionFolder(), $flaws);
         } catch (ImagingException $exception) {
             $this->disks->disk('renditions')->deleteDirectory($picture->renditionFolder());
-            throw IntakeException::damaged($picture->name, $exception);
+            throw IntakeException::by($exception, $picture->name);
         }
         $picture->renditions = [$first->fileName() => $bytes];
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Intake;
 
+use App\Faults\MachineException;
 use App\Imaging\FactsReader;
+use App\Imaging\ImagingException;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use App\Models\PictureState;
@@ -23,10 +25,15 @@ final readonly class TakeInVideo
      * @return list<string> what is to be told of it
      *
      * @throws IntakeException when it has no size that can be read
+     * @throws MachineException when the tool cannot be started
      */
     public function prepare(Picture $picture, string $path, Provenance $from): array
     {
-        $facts = $this->facts->read($path);
+        try {
+            $facts = $this->facts->read($path);
+        } catch (ImagingException $exception) {
+            throw IntakeException::by($exception, $picture->name);
+        }
         if ($facts->size === null) {
             throw IntakeException::noVideo($picture->name);
         }

@@ -43,17 +43,18 @@ final readonly class ZipBatch
 
     /**
      * @param  callable(string $name, ?string $path, ?IntakeException $refused): void  $each  called for every file, with the path of its contents or why it was refused
+     * @param  int  $done  how many were called for before; those are gone over
      *
      * @throws IntakeException when it is no ZIP that can be opened, or has too many entries
      */
-    public function walk(string $path, string $name, callable $each): void
+    public function walk(string $path, string $name, callable $each, int $done = 0): void
     {
         $zip = $this->opened($path, $name);
         $left = $this->config->integer('zinc.limits.zip_unpacked_bytes');
         // Beside the ZIP, where there was room for it.
         $target = $path.'.'.bin2hex(random_bytes(8));
         try {
-            foreach (self::inTurn($zip) as $i => $entry) {
+            foreach (array_slice(self::inTurn($zip), $done, null, true) as $i => $entry) {
                 try {
                     $this->refuseUnsafe($zip, $i, $entry);
                     $left -= $this->unpack($zip, $i, $entry, $target, $left);
@@ -115,14 +116,19 @@ final readonly class ZipBatch
         $about = $zip->statIndex($index);
         $packed = $about === false ? 0 : $about['comp_size'];
         $most = min($left, $this->config->integer('zinc.limits.bytes'));
-        $stream = $zip->getStreamIndex($index);
+        $stream = @$zip->getStreamIndex($index);
         $file = fopen($target, 'wb');
         if ($stream === false || $file === false) {
             throw IntakeException::damaged($entry);
         }
         $bytes = 0;
+        $sum = hash_init('crc32b');
         while (! feof($stream)) {
-            $chunk = (string) fread($stream, self::CHUNK);
+            // What is packed badly is told by a warning.
+            $chunk = @fread($stream, self::CHUNK);
+            if ($chunk === false) {
+                throw IntakeException::damaged($entry);
+            }
             $bytes += strlen($chunk);
             // Pictures hardly shrink in a ZIP; what grows a hundredfold is made to fill a disk.
             if ($bytes > self::CHUNK && $bytes > $packed * $this->config->integer('zinc.limits.zip_growth')) {
@@ -131,10 +137,14 @@ final readonly class ZipBatch
             if ($bytes > $most) {
                 throw IntakeException::tooLarge($entry, $most);
             }
+            hash_update($sum, $chunk);
             fwrite($file, $chunk);
         }
         fclose($stream);
         fclose($file);
+        if ($about !== false && hash_final($sum) !== sprintf('%08x', $about['crc'])) {
+            throw IntakeException::wrongChecksum($entry);
+        }
 
         return $bytes;
     }

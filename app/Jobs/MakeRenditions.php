@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Jobs;
 
 use App\Actions\MakePlannedRenditions;
+use App\Faults\Cause;
+use App\Imaging\ImagingException;
 use App\Models\Picture;
 use App\Models\PictureState;
 use Illuminate\Bus\Queueable;
@@ -21,7 +23,13 @@ final class MakeRenditions implements ShouldBeUniqueUntilProcessing, ShouldQueue
     use InteractsWithQueue;
     use Queueable;
 
-    public int $tries = 2;
+    /** A killed one counts as a try, and is to be taken up as often as it takes. */
+    public int $tries = 0;
+
+    public int $maxExceptions = 2;
+
+    /** Seconds until the second of them. */
+    public int $backoff = 3;
 
     public int $timeout = 300;
 
@@ -36,6 +44,9 @@ final class MakeRenditions implements ShouldBeUniqueUntilProcessing, ShouldQueue
         return $this->pictureId;
     }
 
+    /**
+     * @throws ImagingException when the original cannot be read
+     */
     public function handle(MakePlannedRenditions $make): void
     {
         $picture = Picture::query()->find($this->pictureId);
@@ -44,11 +55,15 @@ final class MakeRenditions implements ShouldBeUniqueUntilProcessing, ShouldQueue
         }
     }
 
+    /** It is tried again by itself, at ever longer intervals (App\Upkeep\Tend). */
     public function failed(?Throwable $exception): void
     {
-        Picture::query()->whereKey($this->pictureId)->update([
+        $cause = $exception === null ? null : Cause::of($exception);
+        $picture = Picture::query()->find($this->pictureId);
+        $picture?->update([
             'state' => PictureState::Failed,
-            'failure' => 'Its smaller files could not be made. Take it out and send it again.',
+            'failure' => $cause?->short() ?? 'Its smaller files could not be made; that is tried again by itself. If it stays so, take it out and send it again.',
+            'tries' => $picture->tries + 1,
         ]);
     }
 }

@@ -4,28 +4,28 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Actions\AddPictures;
 use App\Actions\QueueMissingRenditions;
-use App\Intake\IntakeException;
+use App\Actions\TakeForBatch;
+use App\Intake\BatchLock;
 use App\Intake\Sources\SourceException;
 use App\Intake\Sources\Sources;
-use App\Intake\TakeIn;
 use App\Models\Batch;
-use App\Models\Gallery;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\InteractsWithQueue;
 use Throwable;
 
-/** Takes pictures of a source in, one by one, and notes what was there for the next time. */
+/** Takes pictures of a source in, one by one, and notes what was there for the next time. Where it was killed, the next one goes on. */
 final class TakeFilesOfSource implements ShouldQueue
 {
     use Dispatchable;
     use InteractsWithQueue;
     use Queueable;
 
-    public int $tries = 1;
+    public int $tries = 0;
+
+    public int $maxExceptions = 1;
 
     public int $timeout = 3600;
 
@@ -39,34 +39,31 @@ final class TakeFilesOfSource implements ShouldQueue
     /**
      * @throws SourceException when there is no such source
      */
-    public function handle(Sources $sources, TakeIn $intake, AddPictures $add, QueueMissingRenditions $missing): void
+    public function handle(Sources $sources, TakeForBatch $take, QueueMissingRenditions $missing, BatchLock $lock): void
     {
         $batch = Batch::query()->find($this->batchId);
-        if ($batch === null) {
+        if ($batch === null || $batch->isOver()) {
             return;
         }
         $source = $sources->named($this->source);
-        $batch->update(['state' => 'running']);
-        foreach ($this->files as $id) {
-            try {
-                $file = $source->get($id);
-                $taken = $intake->handle($file->path, basename($file->path), $file->provenance);
-                $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
-                if ($gallery !== null && $taken->goesIn) {
-                    $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
+        $lock->ifFree($batch, function () use ($batch, $source, $take, $missing): void {
+            $batch->refresh()->update(['state' => 'running']);
+            foreach (array_slice($this->files, count($batch->outcomes)) as $id) {
+                try {
+                    $file = $source->get($id);
+                    $take->handle($batch, $file->path, basename($file->path), $file->provenance, $file->title);
+                } catch (SourceException $exception) {
+                    $batch->note($id, 'failed', $exception->getMessage());
                 }
-                $batch->note($file->title, 'ready', $taken->notice ?? '', $taken->picture->id);
-            } catch (IntakeException|SourceException $exception) {
-                $batch->note($id, 'failed', $exception->getMessage());
             }
-        }
-        $missing->forGallery($batch->gallery_id);
-        $source->remember();
-        $batch->update(['state' => 'done']);
+            $missing->forGallery($batch->gallery_id);
+            $source->remember();
+            $batch->update(['state' => 'done']);
+        });
     }
 
     public function failed(?Throwable $exception): void
     {
-        Batch::query()->whereKey($this->batchId)->update(['state' => 'failed']);
+        Batch::endAfter($this->batchId, $exception);
     }
 }

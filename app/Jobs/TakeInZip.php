@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Jobs;
 
-use App\Actions\AddPictures;
 use App\Actions\QueueMissingRenditions;
+use App\Actions\TakeForBatch;
+use App\Intake\BatchLock;
 use App\Intake\IntakeException;
 use App\Intake\Provenance;
-use App\Intake\TakeIn;
 use App\Intake\ZipBatch;
 use App\Models\Batch;
-use App\Models\Gallery;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
@@ -19,14 +18,17 @@ use Illuminate\Foundation\Queue\Queueable;
 use Illuminate\Queue\InteractsWithQueue;
 use Throwable;
 
-/** Takes in the pictures of a ZIP, one by one. Run again, it meets the ones it took before as known. */
+/** Takes in the pictures of a ZIP, one by one. Where it was killed, the next one goes on after what was noted. */
 final class TakeInZip implements ShouldQueue
 {
     use Dispatchable;
     use InteractsWithQueue;
     use Queueable;
 
-    public int $tries = 1;
+    /** A killed one counts as a try, and is to be taken up as often as it takes. */
+    public int $tries = 0;
+
+    public int $maxExceptions = 1;
 
     public int $timeout = 3600;
 
@@ -34,39 +36,30 @@ final class TakeInZip implements ShouldQueue
     {
     }
 
-    public function handle(ZipBatch $zip, TakeIn $intake, AddPictures $add, Factory $disks, QueueMissingRenditions $missing): void
+    public function handle(ZipBatch $zip, TakeForBatch $take, Factory $disks, QueueMissingRenditions $missing, BatchLock $lock): void
     {
         $batch = Batch::query()->find($this->batchId);
-        if ($batch === null) {
+        if ($batch === null || $batch->isOver()) {
             return;
         }
-        $path = $disks->disk('parts')->path($batch->id);
-        $batch->update(['state' => 'running']);
-        $zip->walk($path, $batch->name, function (string $name, ?string $file, ?IntakeException $refused) use ($batch, $intake, $add): void {
-            if ($file === null) {
-                $batch->note($name, 'failed', $refused?->getMessage() ?? '');
-
-                return;
-            }
-            try {
-                $taken = $intake->handle($file, $name, new Provenance('zip'));
-                $gallery = $batch->gallery_id === null ? null : Gallery::query()->find($batch->gallery_id);
-                if ($gallery !== null && $taken->goesIn) {
-                    $add->handle($gallery, [$taken->picture], $batch->user_id, $batch->id, [], false);
+        $lock->ifFree($batch, function () use ($batch, $zip, $take, $disks, $missing): void {
+            $batch->refresh()->update(['state' => 'running']);
+            $zip->walk($disks->disk('parts')->path($batch->id), $batch->name, function (string $name, ?string $file, ?IntakeException $refused) use ($batch, $take): void {
+                if ($file === null) {
+                    $batch->note($name, 'failed', $refused?->getMessage() ?? '');
+                } else {
+                    $take->handle($batch, $file, $name, new Provenance('zip'));
                 }
-                $batch->note($name, 'ready', $taken->notice ?? '', $taken->picture->id);
-            } catch (IntakeException $exception) {
-                $batch->note($name, 'failed', $exception->getMessage());
-            }
+            }, count($batch->outcomes));
+            // What the layout needs of all of them, in one go.
+            $missing->forGallery($batch->gallery_id);
+            $batch->update(['state' => 'done']);
+            $disks->disk('parts')->delete($batch->id);
         });
-        // What the layout needs of all of them, in one go.
-        $missing->forGallery($batch->gallery_id);
-        $batch->update(['state' => 'done']);
-        $disks->disk('parts')->delete($batch->id);
     }
 
     public function failed(?Throwable $exception): void
     {
-        Batch::query()->whereKey($this->batchId)->update(['state' => 'failed']);
+        Batch::endAfter($this->batchId, $exception);
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Faults\Cause;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
+use Throwable;
 
 /**
  * Many files that are taken in together, in the background.
@@ -14,7 +16,8 @@ use Illuminate\Database\Eloquent\Model;
  * @property ?string $user_id
  * @property ?string $gallery_id
  * @property string $name
- * @property string $state waiting, running, done or failed
+ * @property string $state waiting, running, held (the machine is to blame), done or failed
+ * @property ?array{source: string, files: list<string>} $order of a source; null for a ZIP
  * @property int $total
  * @property list<array{name: string, state: string, note: string, picture: ?string}> $outcomes
  */
@@ -28,7 +31,19 @@ final class Batch extends Model
 
     protected function casts(): array
     {
-        return ['outcomes' => 'array', 'total' => 'integer'];
+        return ['outcomes' => 'array', 'order' => 'array', 'total' => 'integer'];
+    }
+
+    /** Whether nothing more will come of it. */
+    public function isOver(): bool
+    {
+        return $this->state === 'done' || $this->state === 'failed';
+    }
+
+    /** Where the machine is to blame it is taken up again (App\Upkeep\Tend). */
+    public static function endAfter(string $id, ?Throwable $exception): void
+    {
+        self::query()->find($id)?->update(['state' => $exception !== null && Cause::of($exception) !== null ? 'held' : 'failed']);
     }
 
     public function note(string $file, string $state, string $note, ?string $picture = null): void

@@ -62,6 +62,7 @@ use ZincPane\Core\Tidying\Recipe;
  * @property ?float $seconds
  * @property PictureState $state
  * @property ?string $failure
+ * @property int $tries to make its renditions that failed, in a row
  * @property array<string, int> $renditions bytes by file name
  * @property bool $has_alpha something shows through it
  * @property bool $is_moving visitors see it move
@@ -88,8 +89,7 @@ final class Picture extends Model
 
     protected $attributes = [
         'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '',
-        'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload',
-        'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false,
+        'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload', 'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false,
     ];
 
     protected function casts(): array

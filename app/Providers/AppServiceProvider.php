@@ -14,16 +14,21 @@ use App\Intake\Sources\Sources;
 use App\Intake\Sources\StockShelf;
 use App\Intake\Workshop;
 use App\Jobs\QueuedWorkshop;
+use App\Models\SignIn;
+use App\Models\User;
 use App\Publishing\VisitorScript;
+use App\Upkeep\Tend;
 use Illuminate\Cache\RateLimiting\Limit;
-use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
-use Illuminate\Support\Facades\Auth;
+use Illuminate\Queue\Events\WorkerStarting;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use ZincPane\Core\Layout\Arranger;
 
@@ -35,6 +40,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Tools::class, static fn () => new Tools(
             config()->integer('zinc.limits.seconds'),
             config()->integer('zinc.limits.memory_bytes'),
+            config()->integer('zinc.limits.said_bytes'),
         ));
         $this->app->singleton(RenditionMaker::class, static fn ($app) => new RenditionMaker(
             $app->make(Tools::class),
@@ -50,18 +56,42 @@ final class AppServiceProvider extends ServiceProvider
             new StockShelf(database_path('demo/shelf')),
         ]));
         $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist')));
-        $this->app->bind(StatefulGuard::class, static fn () => Auth::guard('web'));
+    }
+
+    private static function account(Request $request): string
+    {
+        $user = $request->user();
+
+        $asked = $request->input('email');
+
+        return $user instanceof User ? $user->email : mb_strtolower(mb_substr(is_string($asked) ? $asked : '', 0, 200));
+    }
+
+    private static function isKnownAddress(Request $request): bool
+    {
+        return SignIn::query()->where('address', (string) $request->ip())->whereIn('user_id', User::query()->where('email', self::account($request))->select('id'))->exists();
     }
 
     public function boot(): void
     {
+        // nginx sends the files that PHP allows (deploy/nginx/php.conf sets the header itself).
+        BinaryFileResponse::trustXSendfileTypeHeader();
+        // Whatever a worker that was killed held in its hands is taken up by the next.
+        Event::listen(WorkerStarting::class, static function (WorkerStarting $worker): void {
+            resolve(Tend::class)->release($worker->queue);
+            resolve(Tend::class)->handle();
+        });
+        // The same under every name that the studio is called by.
+        Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
         // Only tries that failed count.
         $failed = static fn (Response $response): bool => $response->getStatusCode() === 422;
         RateLimiter::for('sign-in', static fn (Request $request) => [
             Limit::perMinute(20)->by('address|'.$request->ip())->after($failed),
-            Limit::perMinute(5)->by('account|'.mb_strtolower($request->string('email')->toString()).'|'.$request->ip())->after($failed),
+            Limit::perMinute(5)->by('account|'.self::account($request).'|'.$request->ip())->after($failed),
+            // From many addresses at once; one that the account was signed in from before is not held up by strangers.
+            self::isKnownAddress($request) ? Limit::none() : Limit::perHour(60)->by('strangers|'.self::account($request))->after($failed),
         ]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Publishing;
 
 use App\Imaging\ImagingException;
 use App\Imaging\PlaceStripper;
+use App\Imaging\VideoStripper;
 use App\Models\Gallery;
 use App\Models\OriginalName;
 use App\Models\Picture;
@@ -18,7 +19,7 @@ use ZincPane\Core\Viewer\Download;
 /** Originals that visitors may have: where a live gallery offers them, and nowhere else. */
 final readonly class GivenFiles
 {
-    public function __construct(private Factory $disks, private LiveFiles $files, private PlaceStripper $stripper)
+    public function __construct(private Factory $disks, private LiveFiles $files, private PlaceStripper $stripper, private VideoStripper $videos)
     {
     }
 
@@ -40,6 +41,21 @@ final readonly class GivenFiles
                 $this->files->release($disk, $path, $picture->rendition_key, $file);
             }
         }
+    }
+
+    /**
+     * A video, without what it tells of place, time and camera.
+     *
+     * @throws ImagingException when it cannot be written without them
+     */
+    public function releaseVideo(Picture $video): void
+    {
+        $path = $video->renditionFolder().'/'.$video->videoFile();
+        $disk = $this->disks->disk('renditions');
+        if (! $disk->exists($path)) {
+            $this->videos->strip($this->disks->disk('originals')->path($video->originalPath()), $disk->path($path));
+        }
+        $this->files->release('renditions', $path, $video->rendition_key, $video->videoFile());
     }
 
     /**

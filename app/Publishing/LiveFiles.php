@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Imaging\Packer;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Filesystem\FilesystemAdapter;
 
@@ -16,12 +17,16 @@ final readonly class LiveFiles
 {
     public const CURRENT = 'current';
 
-    public function __construct(private Factory $disks)
+    /** The page in place of one that is not there. */
+    public const MISSING = 'missing.html';
+
+    public function __construct(private Factory $disks, private Packer $packer)
     {
     }
 
     /**
-     * Writes pages and embeds beside those that are live; nobody sees them yet.
+     * Writes pages and embeds beside those that are live, and small on the line; nobody sees them yet.
+     * What stays as it was is linked: so the web server knows it for the same.
      *
      * @param  array<string, string>  $files  contents by path in the folder
      * @return string the folder
@@ -29,11 +34,29 @@ final readonly class LiveFiles
     public function write(array $files): string
     {
         $folder = 'builds/'.now()->format('Ymd-His-').bin2hex(random_bytes(4));
+        $disk = $this->live();
+        $before = $this->current();
+        $fresh = [];
         foreach ($files as $path => $contents) {
-            $this->live()->put("{$folder}/{$path}", $contents);
+            $target = $disk->path("{$folder}/{$path}");
+            is_dir(dirname($target)) || mkdir(dirname($target), 0755, true);
+            if ($before === null || ! $this->packer->linked($disk->path("{$before}/{$path}"), $target, $contents)) {
+                $disk->put("{$folder}/{$path}", $contents);
+                $fresh[] = $target;
+            }
         }
+        $this->packer->pack($fresh);
 
         return $folder;
+    }
+
+    /** The folder that visitors read, null where there is none yet. */
+    private function current(): ?string
+    {
+        $link = $this->live()->path(self::CURRENT);
+        $folder = is_link($link) ? readlink($link) : false;
+
+        return $folder === false ? null : $folder;
     }
 
     /**
@@ -54,9 +77,7 @@ final readonly class LiveFiles
     /** Whether it is the folder that visitors read. */
     public function shows(string $folder): bool
     {
-        $link = $this->live()->path(self::CURRENT);
-
-        return is_link($link) && readlink($link) === $folder;
+        return $this->current() === $folder;
     }
 
     /** Whether it was written, and is still there. */
@@ -76,10 +97,10 @@ final readonly class LiveFiles
     public function release(string $disk, string $source, string $key, string $file): void
     {
         $target = $this->live()->path("media/{$key}/{$file}");
-        if (is_file($target)) {
+        $original = $this->disks->disk($disk)->path($source);
+        if (is_file($target) && filesize($target) === @filesize($original)) {
             return;
         }
-        $original = $this->disks->disk($disk)->path($source);
         $this->put($target, static function (string $beside) use ($original): void {
             // A hard link costs no space; where the disks differ, a copy does.
             if (! @link($original, $beside)) {
@@ -129,9 +150,8 @@ final readonly class LiveFiles
     {
         // PHP remembers for two minutes where a link led, each worker for itself; reading the link
         // itself asks anew each time, and the folder it names never changes.
-        $link = $this->live()->path(self::CURRENT);
-        $folder = is_link($link) ? readlink($link) : false;
-        $file = $folder === false ? null : $this->live()->path("{$folder}/{$path}");
+        $folder = $this->current();
+        $file = $folder === null ? null : $this->live()->path("{$folder}/{$path}");
 
         return $file !== null && is_file($file) ? $file : null;
     }

@@ -27,6 +27,7 @@ final readonly class PutLive
         private LiveFiles $files,
         private LiveLock $lock,
         private Releases $releases,
+        private FilesAtHand $atHand,
     ) {
     }
 
@@ -66,10 +67,15 @@ final readonly class PutLive
     private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
     {
         $this->preparation->handle($galleryId, $version);
-        $gallery = $this->store->read($galleryId, $version);
+        $gallery = $this->store->read($galleryId, $version)->load(Gallery::ITEMS);
+        if ($this->atHand->forgetLost($gallery)) {
+            $this->preparation->handle($galleryId, $version);
+            $gallery = $this->store->read($galleryId, $version)->load(Gallery::ITEMS);
+        }
         $site = Site::whole();
         $frozen = Drafts::of($gallery);
-        $this->releases->release($gallery->loadMissing(Gallery::ITEMS));
+        $this->releases->release($gallery);
+        $this->atHand->refuseDeadLinks($frozen);
 
         $state = SiteState::with($gallery, $site);
         $before = $gallery->edition?->content;

@@ -35,7 +35,7 @@ final readonly class Releases
             }
             $this->releaseFiles($face);
             if ($item->picture->kind === PictureKind::Video) {
-                $this->files->release('originals', $item->picture->originalPath(), $item->picture->rendition_key, $item->picture->videoFile());
+                $this->given->releaseVideo($item->picture);
                 $item->picture->track === '' ?: $this->files->releaseText($item->picture->track, $item->picture->rendition_key, Picture::TRACK);
             }
         }

@@ -54,6 +54,7 @@ final readonly class SiteBuilder
         foreach ($site->pages as $page) {
             $files["pages/{$page->slug}.html"] = $composer->compose($page, $menu, $this->panes($state[$page->id]['panes'] ?? [], $placed, $site, $editions));
         }
+        $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu, []);
         foreach ($editions as $id => $edition) {
             foreach ($this->languages->all() as $phrases) {
                 $files["embed/{$id}.{$phrases->tag}.json"] = $this->embed->contents($edition, $phrases);
@@ -64,6 +65,16 @@ final readonly class SiteBuilder
         }
 
         return $files;
+    }
+
+    /** What visitors get for an address that leads nowhere. */
+    private static function missing(Site $site): Page
+    {
+        $phrases = $site->phrases();
+        $title = $phrases->say('missing');
+        $home = Element::of('a', ['href' => '/'])->text($phrases->say('missing_on'));
+
+        return new Page(['slug' => '-', 'title' => $title, 'blocks' => [(string) Element::of('h1')->text($title), "<p>{$home}</p>"]]);
     }
 
     /**

@@ -6,6 +6,8 @@ import type { Session } from './api/types';
 declare module 'vue-router' {
     interface RouteMeta {
         title?: string;
+        /** Anyone may see it. */
+        open?: boolean;
     }
 }
 
@@ -13,7 +15,11 @@ export const router = createRouter({
     history: createWebHistory('/studio'),
     routes: [
         { path: '/', redirect: { name: 'galleries' } },
-        { path: '/sign-in', name: 'sign-in', component: () => import('./sign-in/SignIn.vue'), meta: { title: 'Sign in' } },
+        { path: '/sign-in', name: 'sign-in', component: () => import('./sign-in/SignIn.vue'), meta: { title: 'Sign in', open: true } },
+        { path: '/invitation', name: 'invitation', component: () => import('./sign-in/InvitationScreen.vue'), meta: { title: 'Invitation', open: true } },
+        { path: '/account', name: 'account', component: () => import('./account/AccountScreen.vue'), meta: { title: 'Your account' } },
+        { path: '/people', name: 'people', component: () => import('./people/PeopleScreen.vue'), meta: { title: 'People' } },
+        { path: '/security', name: 'security', component: () => import('./people/SecurityScreen.vue'), meta: { title: 'Security log' } },
         { path: '/galleries', name: 'galleries', component: () => import('./galleries/GalleriesScreen.vue'), meta: { title: 'Galleries' } },
         {
             path: '/galleries/:id',
@@ -38,7 +44,7 @@ export const router = createRouter({
 let isKnown = false;
 
 router.beforeEach(async (to) => {
-    if (to.name === 'sign-in' || isKnown) return true;
+    if (to.meta.open === true || isKnown) return true;
     const { user } = await api.get<Session>('session');
     isKnown = user !== null;
     if (isKnown) await loadVocabulary();

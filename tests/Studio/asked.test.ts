@@ -147,6 +147,12 @@ describe('what the bar says', () => {
     it.each<[string, (outbox: ReturnType<typeof useOutbox>) => void, boolean, string]>([
         ['that all is saved', () => undefined, false, 'Saved'],
         ['what waits for the line', (outbox) => (outbox.isDown = true), false, 'Not saved yet: 2 changes wait for the line'],
+        [
+            'what waits for room on the disk',
+            (outbox) => ((outbox.isDown = true), (outbox.ails = 'The disk is full')),
+            false,
+            'Not saved yet: 2 changes wait. The disk is full',
+        ],
         ['what waits for one to sign in', (outbox) => (outbox.signedOut = true), false, 'Not saved yet: 2 changes wait for you to sign in'],
         ['what waits for a choice', () => undefined, true, 'Not saved yet: 2 changes wait for your choice'],
     ])('is %s', async (_, so, clashing, says) => {

@@ -20,7 +20,7 @@ final class ChangePictureRequest extends StudioRequest
         return [
             'words' => ['array'],
             'keywords' => ['string', 'max:'.Limits::keywords()],
-            'focal' => ['nullable', 'array', 'size:2'],
+            'focal' => ['nullable', 'list', 'size:2'],
             'focal.*' => ['numeric', 'min:0', 'max:1'],
             'recipe' => ['array'],
             'poster' => ['nullable', 'string', 'exists:pictures,id'],
@@ -33,7 +33,7 @@ final class ChangePictureRequest extends StudioRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            $poster = $this->filled('poster') ? Picture::query()->find($this->string('poster')->toString()) : null;
+            $poster = $this->filled('poster') && is_string($this->input('poster')) ? Picture::query()->find($this->string('poster')->toString()) : null;
             if ($poster?->kind === PictureKind::Video) {
                 $validator->errors()->add('poster', 'A video cannot be the poster of another. Choose a picture.');
             }

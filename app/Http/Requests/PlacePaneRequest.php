@@ -39,7 +39,8 @@ final class PlacePaneRequest extends StudioRequest
     public function after(): array
     {
         return [function (Validator $validator): void {
-            $blocks = count(Page::query()->find($this->string('page_id')->toString())->blocks ?? []);
+            $id = $this->input('page_id');
+            $blocks = count(Page::query()->find(is_string($id) ? $id : '')->blocks ?? []);
             if ($this->integer('spot') > $blocks) {
                 $validator->errors()->add('spot', "This page has {$blocks} blocks; a gallery stands after 0 to {$blocks} of them.");
             }

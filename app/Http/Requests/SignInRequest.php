@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** E-mail and password. */
+/** E-mail and password, and the code of the second step where there is one. */
 final class SignInRequest extends FormRequest
 {
     /**
@@ -14,6 +14,6 @@ final class SignInRequest extends FormRequest
      */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['required', 'string', 'email', 'max:200'], 'password' => ['required', 'string', 'max:200'], 'code' => ['string', 'max:40']];
     }
 }

@@ -32,6 +32,8 @@ final class De implements Language
             'previous' => 'Voriges: {t}',
             'next' => 'Nächstes: {t}',
             'up' => 'Zurück zu {t}',
+            'missing' => 'Diese Seite gibt es hier nicht.',
+            'missing_on' => 'Sie ist vielleicht umgezogen. Weiter bei der ersten Seite',
             'around' => 'Andere Bilder',
             'download' => 'Herunterladen',
             'v.title' => 'Bilder',

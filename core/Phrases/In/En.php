@@ -32,6 +32,8 @@ final class En implements Language
             'previous' => 'Previous: {t}',
             'next' => 'Next: {t}',
             'up' => 'Back to {t}',
+            'missing' => 'There is no such page here.',
+            'missing_on' => 'It may have moved. Go on from the first page',
             'around' => 'Other pictures',
             'download' => 'Download',
             'v.title' => 'Pictures',

@@ -72,6 +72,7 @@ export const api = {
     post: <T>(path: string, body: unknown) => send<T>('POST', path, body),
     /** A file as it is. */
     send: <T>(path: string, file: Blob) => send<T>('POST', path, file),
+    put: <T>(path: string, body: unknown) => send<T>('PUT', path, body),
     patch: <T>(path: string, body: unknown) => send<T>('PATCH', path, body),
     delete: (path: string) => send<null>('DELETE', path),
 };

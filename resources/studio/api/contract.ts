@@ -1,5 +1,6 @@
 // Made by bin/types.mjs of the contract that app/Contract tells. Not to be changed by hand.
 
+export type Ability = 'own-account' | 'galleries' | 'people' | 'security-log' | 'hosting' | 'whole-site';
 export type AlbumView = 'none' | 'headings' | 'tabs';
 export type Change =
     | {
@@ -205,6 +206,7 @@ export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 
 export type GalleryList = GalleryCard[];
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
+export type Role = 'owner' | 'editor';
 export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
 export type Setting = NumberSetting | ChoiceSetting | ShapeSetting | FlagSetting | ColourSetting | TextSetting | CssSetting | PictureSetting;
 export type SitePages = SitePage[];
@@ -215,6 +217,21 @@ export interface About {
     description: string;
     shows_title: boolean;
     shows_description: boolean;
+}
+export interface Account {
+    name: string;
+    email: string;
+    role: string;
+    second_step: boolean;
+    recovery_codes: number;
+    sign_ins: {
+        id: string;
+        address: string;
+        browser: string;
+        since: string;
+        seen_at: string;
+        here: boolean;
+    }[];
 }
 export interface Album {
     id: string;
@@ -340,7 +357,7 @@ export interface CropShown {
 export interface Batch {
     id: string;
     name: string;
-    state: 'waiting' | 'running' | 'done' | 'failed';
+    state: 'waiting' | 'running' | 'held' | 'done' | 'failed';
     total: number;
     outcomes: {
         name: string;
@@ -1095,6 +1112,16 @@ export interface InUse {
         galleries: GalleryName[];
     }[];
 }
+export interface InvitationLink {
+    link: string;
+    days: number;
+}
+export interface InvitationSeen {
+    invitation: {
+        email: string;
+        role: string;
+    } | null;
+}
 export interface Lacking {
     /**
      * Pictures whose files are still to be made before the gallery goes live.
@@ -1167,6 +1194,27 @@ export interface OrderPreview {
 export interface PanePlaced {
     id: string;
 }
+export interface People {
+    people: {
+        id: string;
+        name: string;
+        email: string;
+        role: Role;
+        second_step: boolean;
+        seen_at: string | null;
+    }[];
+    invitations: {
+        id: string;
+        email: string;
+        role: Role;
+        expires_at: string;
+    }[];
+    roles: {
+        key: Role;
+        label: string;
+        says: string;
+    }[];
+}
 /** A picture with all that is known of it. */
 export interface PictureDetails {
     id: string;
@@ -1237,13 +1285,44 @@ export interface Problem {
 export interface Pulse {
     stamp: string;
 }
+export interface RecoveryCodes {
+    recovery_codes: string[];
+}
+export interface SecondStepOffer {
+    /**
+     * In groups of four, to be typed.
+     */
+    secret: string;
+    /**
+     * To be scanned.
+     */
+    uri: string;
+}
+export interface SecurityLog {
+    entries: {
+        id: number;
+        at: string;
+        kind: string;
+        who: string;
+        address: string;
+        says: string;
+    }[];
+    more: boolean;
+    kinds: {
+        key: string;
+        label: string;
+    }[];
+}
 export interface Session {
     user: User | null;
     limits: Limits;
 }
 export interface User {
+    id: string;
     name: string;
     email: string;
+    role: Role;
+    may: Ability[];
 }
 export interface ShapeSetting {
     path: SettingPath;

@@ -1,7 +1,7 @@
 <template>
     <TopBar>
         <span class="grow" />
-        <ElButton class="quiet" @click="signOut">Sign out</ElButton>
+        <AccountMenu />
     </TopBar>
     <main class="screen" @dragover.prevent="over = true" @dragleave.self="over = false" @drop.prevent="drop">
         <div class="head">
@@ -43,6 +43,7 @@ import { useUploads } from '../pictures/use-uploads';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
+import AccountMenu from '../account/AccountMenu.vue';
 import { announce } from '../shared/announce';
 import GalleryActs from './GalleryActs.vue';
 import GalleryCard from './GalleryCard.vue';
@@ -104,27 +105,11 @@ async function begin(files: File[]): Promise<void> {
         problem.value = error instanceof Problem ? error.message : 'The gallery could not be begun. Try again.';
     }
 }
-
-async function signOut(): Promise<void> {
-    await api.delete('session');
-    queries.clear();
-    await router.push({ name: 'sign-in' });
-}
 </script>
 
 <style scoped>
 .grow {
     flex: 1;
-}
-
-.quiet {
-    --el-button-bg-color: transparent;
-    --el-button-border-color: #4a5860;
-    --el-button-text-color: #dfe7ea;
-    --el-button-hover-bg-color: #333f46;
-    --el-button-hover-text-color: #fff;
-    --el-button-hover-border-color: #6d7d86;
-    font-weight: 400;
 }
 
 .screen {

@@ -16,10 +16,10 @@ const outbox = useOutbox();
 
 const time = computed(() => new Date(props.savedAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }));
 const stuck = computed(() => {
-    if (outbox.waiting === 0) return outbox.isDown ? 'The line is down' : '';
+    if (outbox.waiting === 0) return outbox.isDown ? outbox.ails || 'The line is down' : '';
     const changes = outbox.waiting === 1 ? '1 change waits' : `${outbox.waiting} changes wait`;
     if (outbox.signedOut) return `Not saved yet: ${changes} for you to sign in`;
-    if (outbox.isDown) return `Not saved yet: ${changes} for the line`;
+    if (outbox.isDown) return outbox.ails ? `Not saved yet: ${changes}. ${outbox.ails}` : `Not saved yet: ${changes} for the line`;
     return props.clashing ? `Not saved yet: ${changes} for your choice` : '';
 });
 </script>

@@ -46,6 +46,8 @@ export const useOutbox = defineStore('outbox', () => {
     const problems = reactive(new Map<Place, string>());
     const refused = ref<Refused[]>([]);
     const isDown = ref(false);
+    /** What is wrong with the server while it answers that it cannot write; empty where it does not answer. */
+    const ails = ref('');
     const signedOut = ref(false);
     const sending = ref<string | null>(null);
     const waiters = new Map<string, (done: boolean) => void>();
@@ -182,6 +184,7 @@ export const useOutbox = defineStore('outbox', () => {
         }
         if (isLineDown(problem)) {
             isDown.value = true;
+            ails.value = typeof problem.facts['title'] === 'string' ? problem.facts['title'] : '';
             timer = window.setTimeout(() => void pump(), AGAIN[Math.min(failures++, AGAIN.length - 1)]);
             return false;
         }
@@ -273,6 +276,7 @@ export const useOutbox = defineStore('outbox', () => {
         problems,
         refused,
         isDown,
+        ails,
         signedOut,
         sending,
         shows,

@@ -211,7 +211,7 @@ export const useUploads = defineStore('uploads', () => {
         for (;;) {
             const before = upload.sent;
             upload.sent = batch.total > 0 ? batch.outcomes.length / batch.total : 0;
-            upload.note = `${batch.outcomes.length} of ${batch.total} taken in`;
+            upload.note = `${batch.outcomes.length} of ${batch.total} taken in${batch.state === 'held' ? '; the server cannot write just now, and it goes on by itself' : ''}`;
             if (upload.sent !== before) refresh(upload);
             if (batch.state === 'done' || batch.state === 'failed') break;
             await new Promise((resolve) => setTimeout(resolve, LOOK_AGAIN));

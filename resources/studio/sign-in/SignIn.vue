@@ -1,5 +1,5 @@
 <template>
-    <main class="door">
+    <DoorFrame>
         <SignInForm @done="enter">
             <div class="brand">
                 <span class="mark" aria-hidden="true"><i /><i /><i /><i /></span>
@@ -7,12 +7,13 @@
             </div>
             <p class="note">Galleries for the pages of your site. Sign in to work on them.</p>
         </SignInForm>
-    </main>
+    </DoorFrame>
 </template>
 
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
 import { useRouter } from 'vue-router';
+import DoorFrame from './DoorFrame.vue';
 import SignInForm from './SignInForm.vue';
 
 const router = useRouter();
@@ -25,32 +26,10 @@ async function enter(): Promise<void> {
 </script>
 
 <style scoped>
-.door {
-    display: grid;
-    place-items: center;
-    min-height: 100vh;
-    padding: 24px;
-    background: var(--z7);
-}
-
-form {
-    width: min(360px, 100%);
-    padding: 28px;
-    border-radius: var(--corner);
-    border-top: 4px solid var(--z4);
-    background: var(--z0);
-}
-
 .brand {
     display: flex;
     align-items: center;
     gap: 12px;
-}
-
-h1 {
-    font-size: 22px;
-    font-stretch: 80%;
-    font-weight: 700;
 }
 
 .mark {

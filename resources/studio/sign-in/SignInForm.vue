@@ -10,13 +10,17 @@
             <span>Password</span>
             <ElInput v-model="password" type="password" name="password" autocomplete="current-password" required />
         </label>
+        <label v-if="needsCode">
+            <span>Code of your authenticator, or a recovery code</span>
+            <ElInput ref="field" v-model="code" name="code" autocomplete="one-time-code" required />
+        </label>
         <ElButton type="primary" native-type="submit" :disabled="busy">{{ busy ? 'Signing in…' : 'Sign in' }}</ElButton>
     </form>
 </template>
 
 <script setup lang="ts">
-import { ref } from 'vue';
-import { api, Problem } from '../api/client';
+import { nextTick, ref } from 'vue';
+import { api, messageOf, Problem } from '../api/client';
 import ProblemNote from '../shared/ProblemNote.vue';
 
 const props = withDefaults(defineProps<{ known?: string }>(), { known: '' });
@@ -24,16 +28,23 @@ const emit = defineEmits<{ done: [] }>();
 const email = ref(props.known);
 const password = ref('');
 const problem = ref('');
+const code = ref('');
+const needsCode = ref(false);
+const field = ref<{ focus: () => void }>();
 const busy = ref(false);
 
 async function signIn(): Promise<void> {
     busy.value = true;
     problem.value = '';
     try {
-        await api.post('session', { email: email.value, password: password.value });
+        await api.post('session', { email: email.value, password: password.value, ...(needsCode.value ? { code: code.value } : {}) });
         emit('done');
     } catch (error) {
-        problem.value = error instanceof Problem ? error.message : 'Something went wrong. Try again.';
+        if (error instanceof Problem && error.code === 'second-step-needed') {
+            needsCode.value = true;
+            await nextTick();
+            field.value?.focus();
+        } else problem.value = messageOf(error);
     } finally {
         busy.value = false;
     }

@@ -1,6 +1,9 @@
 <template>
     <div class="screen">
-        <TopBar />
+        <TopBar>
+            <span class="grow" />
+            <AccountMenu />
+        </TopBar>
         <main class="main" @dragover.prevent @drop.prevent="drop">
             <aside class="side" aria-label="Find">
                 <h1>Pictures</h1>
@@ -77,6 +80,7 @@ import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import TopBar from '../shared/TopBar.vue';
+import AccountMenu from '../account/AccountMenu.vue';
 import { useSelection } from '../shared/use-selection';
 import TidyEditor from '../tidy/TidyEditor.vue';
 import { everything } from './filter';
@@ -166,6 +170,10 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <style scoped>
+.grow {
+    flex: 1;
+}
+
 .screen {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Live;
 
 use App\Http\FileAnswer;
 use App\Publishing\LiveFiles;
+use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -19,12 +20,9 @@ final readonly class ShowLiveFile
     public function __invoke(Request $request, string $path): Response
     {
         $file = $this->files->find($path) ?? abort(404);
-        $response = str_starts_with($path, 'assets/')
-            ? FileAnswer::forEver($file)
-            : FileAnswer::revalidated($file, $request);
-        // Embeds are for any site; they hold nothing that is not public.
-        $response->headers->set('Access-Control-Allow-Origin', '*');
 
-        return $response;
+        return str_starts_with($path, 'assets/')
+            ? FileAnswer::forEver($file)
+            : FileAnswer::revalidated($file, $request, Headers::embed());
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Live;
 use App\Http\FileAnswer;
 use App\Models\Page;
 use App\Publishing\LiveFiles;
+use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -21,6 +22,6 @@ final readonly class ShowLivePage
     {
         $path = $this->files->find("pages/{$slug}.html") ?? abort(404);
 
-        return FileAnswer::revalidated($path, $request);
+        return FileAnswer::revalidated($path, $request, Headers::page());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Live;
 
+use App\Access\Door;
 use App\Http\FileAnswer;
 use App\Models\Picture;
 use App\Models\PictureKind;
@@ -16,13 +17,14 @@ use Symfony\Component\HttpFoundation\Response;
 /** A file of a picture that is not released: for people of the studio; for others it is not there. */
 final readonly class ShowMedia
 {
-    public function __construct(private Factory $disks, private GivenFiles $given)
+    public function __construct(private Factory $disks, private GivenFiles $given, private Door $door)
     {
     }
 
     public function __invoke(Request $request, string $key, string $file): Response
     {
-        $picture = $request->user() === null ? null : Picture::query()->where('rendition_key', $key)->first();
+        // Whoever signed out from elsewhere is a stranger here too.
+        $picture = $request->user() === null || $this->door->isEnded($request) ? null : Picture::query()->where('rendition_key', $key)->first();
         if ($picture === null) {
             abort(404);
         }

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Live;
 
 use App\Http\FileAnswer;
 use App\Publishing\LiveFiles;
+use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -18,6 +19,6 @@ final readonly class ShowPicturePage
 
     public function __invoke(Request $request, string $gallery, string $item): Response
     {
-        return FileAnswer::revalidated($this->files->find("pictures/{$gallery}/{$item}.html") ?? abort(404), $request);
+        return FileAnswer::revalidated($this->files->find("pictures/{$gallery}/{$item}.html") ?? abort(404), $request, Headers::page());
     }
 }

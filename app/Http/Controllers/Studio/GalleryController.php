@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Access\SecurityLog;
 use App\Actions\ChangeGallery;
 use App\Actions\CreateGallery;
 use App\Actions\PutInArrivals;
@@ -11,6 +12,7 @@ use App\Http\GalleryAnswer;
 use App\Http\Requests\ChangeGalleryRequest;
 use App\Http\Requests\CreateGalleryRequest;
 use App\Models\Gallery;
+use App\Models\SecurityKind;
 use App\Proofing\GalleryCards;
 use App\Publishing\DeleteGallery;
 use App\Publishing\PutLive;
@@ -47,9 +49,10 @@ final readonly class GalleryController
         return $this->answer->of($change->asked($gallery->id, $request->integer('version'), $request->change(), $request->userId(), $request->asking()));
     }
 
-    public function destroy(Gallery $gallery, DeleteGallery $delete): JsonResponse
+    public function destroy(Gallery $gallery, DeleteGallery $delete, SecurityLog $log): JsonResponse
     {
         $delete->delete($gallery);
+        $log->note(SecurityKind::Deleted, "Deleted “{$gallery->title}”, from the pages of visitors too.");
 
         return new JsonResponse(null, 204);
     }

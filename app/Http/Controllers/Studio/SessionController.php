@@ -4,27 +4,30 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Access\Door;
+use App\Access\SignInException;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
-use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Validation\ValidationException;
 
 /** Signing in and out. */
 final readonly class SessionController
 {
-    public function __construct(private StatefulGuard $guard)
+    public function __construct(private Door $door)
     {
     }
 
-    public function show(): JsonResponse
+    public function show(Request $request): JsonResponse
     {
+        if ($this->door->isEnded($request)) {
+            $this->door->shut($request);
+        }
         /** @var ?User $user */
-        $user = $this->guard->user();
+        $user = $request->user();
 
         return new JsonResponse([
-            'user' => $user === null ? null : ['name' => $user->name, 'email' => $user->email],
+            'user' => $user === null ? null : ['id' => $user->id, 'name' => $user->name, 'email' => $user->email, 'role' => $user->role->value, 'may' => $user->abilities()],
             'limits' => [
                 'megabytes' => intdiv(config()->integer('zinc.limits.bytes'), 1024 * 1024),
                 'video_megabytes' => intdiv(config()->integer('zinc.limits.video_bytes'), 1024 * 1024),
@@ -34,22 +37,18 @@ final readonly class SessionController
     }
 
     /**
-     * @throws ValidationException when e-mail and password do not belong together
+     * @throws SignInException when it is nobody, or a code is lacking
      */
     public function store(SignInRequest $request): JsonResponse
     {
-        if (! $this->guard->attempt($request->validated())) {
-            throw ValidationException::withMessages(['email' => 'E-mail and password do not belong together. Check both and try again.']);
-        }
+        $this->door->enter($request, $request->string('email')->toString(), $request->string('password')->toString(), $request->string('code')->toString());
 
-        return $this->show();
+        return $this->show($request);
     }
 
     public function destroy(Request $request): JsonResponse
     {
-        $this->guard->logout();
-        $request->session()->invalidate();
-        $request->session()->regenerateToken();
+        $this->door->leave($request);
 
         return new JsonResponse(null, 204);
     }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Serving;
+
+/** The names this installation answers to: that of APP_URL, those of ZINC_HOSTS, and this machine's own for itself. */
+final class Hosts
+{
+    /** What the machine calls itself where APP_URL is of this kind. */
+    private const OWN = ['127.0.0.1', 'localhost'];
+
+    /** Scheme and name that addresses begin with which are copied elsewhere. */
+    public static function origin(): string
+    {
+        return rtrim(config()->string('app.url'), '/');
+    }
+
+    /**
+     * @return non-empty-list<string>
+     */
+    public static function known(): array
+    {
+        $main = (string) parse_url(config()->string('app.url'), PHP_URL_HOST);
+        $told = array_filter(array_map(trim(...), explode(',', config()->string('zinc.hosts'))));
+
+        return array_values(array_unique([$main, ...$told, ...(in_array($main, self::OWN, true) ? self::OWN : [])]));
+    }
+}

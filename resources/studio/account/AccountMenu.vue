@@ -1,0 +1,53 @@
+<template>
+    <ElDropdown trigger="click" @command="go">
+        <ElButton class="quiet">{{ session?.user?.name ?? 'Account' }}<span aria-hidden="true" class="caret">▾</span></ElButton>
+        <template #dropdown>
+            <ElDropdownMenu>
+                <ElDropdownItem command="account">Your account</ElDropdownItem>
+                <ElDropdownItem v-if="may('people')" command="people">People</ElDropdownItem>
+                <ElDropdownItem v-if="may('security-log')" command="security">Security log</ElDropdownItem>
+                <ElDropdownItem divided command="out">Sign out</ElDropdownItem>
+            </ElDropdownMenu>
+        </template>
+    </ElDropdown>
+</template>
+
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useRouter } from 'vue-router';
+import { api } from '../api/client';
+import { sessionQuery } from '../api/queries';
+import type { Ability } from '../api/types';
+
+const router = useRouter();
+const queries = useQueryClient();
+const { data: session } = useQuery(sessionQuery());
+
+function may(ability: Ability): boolean {
+    return session.value?.user?.may.includes(ability) ?? false;
+}
+
+async function go(where: string): Promise<void> {
+    if (where === 'out') {
+        await api.delete('session');
+        queries.clear();
+    }
+    await router.push({ name: where === 'out' ? 'sign-in' : where });
+}
+</script>
+
+<style scoped>
+.caret {
+    margin-left: 6px;
+}
+
+.quiet {
+    --el-button-bg-color: transparent;
+    --el-button-border-color: #4a5860;
+    --el-button-text-color: #dfe7ea;
+    --el-button-hover-bg-color: #333f46;
+    --el-button-hover-text-color: #fff;
+    --el-button-hover-border-color: #6d7d86;
+    font-weight: 400;
+}
+</style>

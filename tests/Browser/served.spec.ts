@@ -1,0 +1,101 @@
+import { execFileSync, spawnSync } from 'node:child_process';
+import { connect } from 'node:net';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
+import { expect, test } from './support';
+
+const DATA = join(process.cwd(), 'storage/framework/testing/data');
+const RUN = process.env['ZINC_DATA'] ?? DATA;
+
+test('visitors get files from the web server, packed, under all headers, and reach no PHP', async ({ request }) => {
+    for (const [path, encoding] of [
+        ['/', 'gzip'],
+        ['/kites', 'gzip'],
+        ['/embed.js', 'gzip'],
+    ] as const) {
+        const answer = await request.get(path, { headers: { 'Accept-Encoding': encoding } });
+        expect(answer.status(), path).toBe(200);
+        const headers = answer.headers();
+        expect(headers['content-encoding'], path).toBe(encoding);
+        expect(headers['cache-control']).toBe('public, no-cache');
+        expect(headers['x-content-type-options']).toBe('nosniff');
+        expect(headers['set-cookie']).toBeUndefined();
+        const same = await request.get(path, { headers: { 'Accept-Encoding': encoding, 'If-None-Match': headers['etag'] ?? '' } });
+        expect(same.status(), path).toBe(304);
+    }
+    const page = await request.get('/kites');
+    expect(page.headers()['content-security-policy']).toContain("frame-ancestors 'self'");
+    expect(page.headers()['permissions-policy']).toContain('camera=()');
+    expect(page.headers()['cross-origin-opener-policy']).toBe('same-origin');
+    const media = /\/media\/[^ "]+\.webp/.exec(await page.text())?.[0] ?? '';
+    const part = await request.get(media, { headers: { Range: 'bytes=0-99' } });
+    expect(part.status()).toBe(206);
+    expect((await part.body()).length).toBe(100);
+    expect(part.headers()['cache-control']).toBe('public, max-age=31536000, immutable');
+    for (const gone of [
+        '/no-such-page',
+        '/media/000000000000000000000000/540.webp',
+        '/pictures/000000000000/x',
+        '/../.env',
+        '/zinc-pane.sqlite',
+        '/files/live',
+        '/.files/originals',
+    ]) {
+        const answer = await request.get(gone);
+        expect(answer.status(), gone).toBe(404);
+        expect(answer.headers()['set-cookie'], gone).toBeUndefined();
+        expect(answer.headers()['x-content-type-options'], gone).toBe('nosniff');
+    }
+    expect(await (await request.get('/no-such-page')).text()).toContain('There is no such page here.');
+});
+
+test('what is packed is what is sent as it is', ({ baseURL }) => {
+    const fetched = (encoding: string): Buffer => execFileSync('curl', ['-s', '-H', `Accept-Encoding: ${encoding}`, `${baseURL}/kites`]);
+    expect(gunzipSync(fetched('gzip')).equals(fetched('identity'))).toBe(true);
+});
+
+test('no request of a stranger takes the studio down', async ({ request, baseURL }) => {
+    const { hostname, port } = new URL(baseURL ?? '');
+    const said = (head: string): Promise<string> =>
+        new Promise((resolve) => {
+            const socket = connect(Number(port), hostname, () => socket.write(head));
+            let answer = '';
+            socket.on('data', (data) => (answer += data.toString()));
+            socket.on('close', () => resolve(answer)).on('error', () => resolve(answer));
+            setTimeout(() => socket.destroy(), 3000);
+        });
+    const tried = await Promise.all(
+        Array.from({ length: 12 }, () => said(`POST /studio/api/session HTTP/1.1\r\nHost: ${hostname}\r\nContent-Length: 9000000000000\r\n\r\n`)),
+    );
+    for (const answer of tried) {
+        expect(answer).toContain(' 413 ');
+        expect(answer).toContain('application/problem+json');
+        expect(answer).toContain('"code":"file-too-large"');
+    }
+    expect(await said('GET / HTTP/1.1\r\nHost: evil.example\r\nConnection: close\r\n\r\n')).toContain(' 421 ');
+    expect(await said(`GET /studio/api/session HTTP/1.1\r\nHost: ${hostname}\r\nX-Forwarded-Host: evil.example\r\nConnection: close\r\n\r\n`)).toContain(
+        ' 200 ',
+    );
+    expect((await request.get('/studio/api/session')).status()).toBe(200);
+});
+
+test('what dies is started again', async ({ request }) => {
+    const pid = (name: string): number => Number(readFileSync(join(RUN, `run/${name}.pid`), 'utf8'));
+    const before = [pid('php-fpm'), pid('nginx')];
+    for (const one of before) process.kill(one, 'SIGKILL');
+    spawnSync('pkill', ['-KILL', '-f', 'artisan queue:work --queue=default']);
+    await expect.poll(async () => (await request.get('/kites').catch(() => null))?.status(), { timeout: 20_000 }).toBe(200);
+    await expect.poll(async () => (await request.get('/studio/api/session').catch(() => null))?.status(), { timeout: 20_000 }).toBe(200);
+    await expect.poll(() => spawnSync('pgrep', ['-f', 'artisan queue:work --queue=default']).status, { timeout: 20_000 }).toBe(0);
+    expect([pid('php-fpm'), pid('nginx')]).not.toEqual(before);
+});
+
+test('a second start on the same data says so, and a fresh one touches nothing', () => {
+    for (const more of [[], ['--fresh']]) {
+        const again = spawnSync('bin/start', ['--port', '8766', ...more], { env: { ...process.env, ZINC_DATA: RUN }, encoding: 'utf8' });
+        expect(again.status).toBe(1);
+        expect(again.stderr).toContain('Zinc Pane runs on these data already');
+    }
+    expect(readFileSync(join(RUN, 'demo-account.txt'), 'utf8')).toContain('owner@saltreed.example');
+});

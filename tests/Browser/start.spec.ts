@@ -1,0 +1,131 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
+import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+
+/** Installations of their own, beside the one that all other tests look at. */
+const PORT = 8767;
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const SEED = 'storage/framework/testing/demo';
+
+let folder: string;
+let begun: ChildProcess | null = null;
+
+test.beforeEach(() => {
+    folder = mkdtempSync(join(tmpdir(), 'zinc-pane-start-'));
+    spawnSync('chmod', ['755', folder]);
+});
+
+test.afterEach(() => {
+    if (begun?.pid) spawnSync('kill', ['-KILL', String(begun.pid)]);
+    spawnSync('pkill', ['-KILL', '-f', folder]);
+    rmSync(folder, { recursive: true, force: true });
+});
+
+/** As a person starts it in a terminal; ready once it says how to stop it. */
+async function start(data: string): Promise<ChildProcess> {
+    const shell = spawn('bin/start', ['--port', String(PORT)], {
+        env: { ...process.env, ZINC_DATA: data, ZINC_DEMO_PASSWORD: 'for-tests-only' },
+        stdio: ['ignore', 'pipe', 'pipe'],
+    });
+    begun = shell;
+    let said = '';
+    await new Promise<void>((resolve, reject) => {
+        const hear = (words: Buffer): void => {
+            said += words.toString();
+            if (said.includes('Ctrl-C stops everything')) resolve();
+        };
+        shell.stdout.on('data', hear);
+        shell.stderr.on('data', hear);
+        shell.on('exit', () => reject(new Error(said)));
+    });
+    return shell;
+}
+
+/** All that runs for an installation: its folder stands in the command, or in the environment. */
+function running(data: string): string[] {
+    return readdirSync('/proc').filter((pid) => {
+        if (!/^\d+$/.test(pid) || Number(pid) === process.pid) return false;
+        try {
+            return readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`ZINC_DATA=${data}\0`) && !readFileSync(`/proc/${pid}/stat`, 'utf8').includes(') Z ');
+        } catch {
+            return false;
+        }
+    });
+}
+
+function copyOfDemo(name = 'data'): string {
+    const data = join(folder, name);
+    cpSync(SEED, data, { recursive: true, verbatimSymlinks: true });
+    return data;
+}
+
+test('a killed shell leaves nothing behind, and the next start finds all as it was', async ({ request }) => {
+    const data = copyOfDemo();
+    const shell = await start(data);
+    expect(running(data).length).toBeGreaterThan(6);
+    const page = await (await request.get(`${ADDRESS}/kites`)).text();
+    shell.kill('SIGKILL');
+    await expect.poll(() => running(data), { timeout: 15_000 }).toEqual([]);
+    const again = await start(data);
+    expect(await (await request.get(`${ADDRESS}/kites`)).text()).toBe(page);
+    // And one that is asked to end, as by Ctrl-C, ends all and says nothing bad.
+    again.kill('SIGTERM');
+    await expect.poll(() => again.exitCode, { timeout: 20_000 }).toBe(0);
+    await expect.poll(() => running(data), { timeout: 10_000 }).toEqual([]);
+});
+
+test('what is secret is its user’s alone, and nothing runs as root that need not', async () => {
+    const data = copyOfDemo();
+    await start(data);
+    for (const secret of ['.env', 'zinc-pane.sqlite', 'demo-account.txt']) expect(statSync(join(data, secret)).mode & 0o077, secret).toBe(0);
+    for (const closed of ['storage', 'run', 'files']) expect(statSync(join(data, closed)).mode & 0o077, closed).toBe(0);
+    const key = /^APP_KEY=base64:(.{40,})$/m.exec(readFileSync(join(data, '.env'), 'utf8'))?.[1] ?? '';
+    expect(key).not.toBe('');
+    const master = readFileSync(join(data, 'run/nginx.pid'), 'utf8').trim();
+    const user = (pid: string): string | undefined => /^Uid:\s+(\d+)/m.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1];
+    const isRoot = process.getuid?.() === 0;
+    // Where no other user may look into the project, everything runs as root, and it was said so.
+    const mayLook = spawnSync('setpriv', ['--reuid=65534', '--clear-groups', 'test', '-r', join(process.cwd(), 'vendor/autoload.php')]).status === 0;
+    expect(user(master) === '0').toBe(isRoot && !mayLook);
+});
+
+test('a backup of a running installation comes back byte for byte, and a damaged one is refused whole', async ({ request }) => {
+    const data = copyOfDemo();
+    await start(data);
+    const page = await (await request.get(`${ADDRESS}/kites`)).body();
+    const file = join(folder, 'all.tar');
+    const run = (command: string, at: string, ...more: string[]) => spawnSync(command, more, { env: { ...process.env, ZINC_DATA: at }, encoding: 'utf8' });
+    const backup = run('bin/backup', data, file);
+    expect(backup.status, backup.stderr).toBe(0);
+    expect(statSync(file).mode & 0o077).toBe(0);
+    expect(run('bin/restore', data, file).stderr).toContain('Zinc Pane runs on these data');
+    begun?.kill('SIGTERM');
+    await expect.poll(() => running(data), { timeout: 20_000 }).toEqual([]);
+
+    const other = join(folder, 'other');
+    expect(run('bin/restore', other, file).stderr).toContain('It is back');
+    const live = (at: string): string =>
+        spawnSync('sh', ['-c', 'cd "$1" && find . -type f | sort | xargs sha256sum', 'sh', join(at, 'files/live')], { encoding: 'utf8' }).stdout;
+    expect(live(other)).toBe(live(data));
+    expect(live(other)).not.toBe('');
+    await start(other);
+    expect((await (await request.get(`${ADDRESS}/kites`)).body()).equals(page)).toBe(true);
+
+    const cut = join(folder, 'cut.tar');
+    cpSync(file, cut);
+    truncateSync(cut, Math.floor(statSync(file).size / 2));
+    const flipped = join(folder, 'flipped.tar');
+    const bytes = readFileSync(file);
+    const at = bytes.indexOf('RIFF') + 2000;
+    bytes[at] = (bytes[at] ?? 0) ^ 1;
+    writeFileSync(flipped, bytes);
+    for (const bad of [cut, flipped]) {
+        const third = join(folder, 'third');
+        const refused = run('bin/restore', third, bad);
+        expect(refused.status).toBe(1);
+        expect(refused.stderr).toContain('Nothing was changed.');
+        expect(existsSync(join(third, 'zinc-pane.sqlite'))).toBe(false);
+    }
+});

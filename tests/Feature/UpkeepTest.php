@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Jobs\MakeRenditions;
+use App\Models\Batch;
+use App\Models\Edition;
+use App\Models\Picture;
+use App\Models\PictureState;
+use App\Upkeep\Tend;
+use Illuminate\Queue\Events\WorkerStarting;
+use Illuminate\Queue\WorkerOptions;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Queue;
+
+it('puts nothing live that leads to a file which is not there or not whole', function (): void {
+    $this->signIn();
+    $gallery = $this->galleryOf(2);
+    $this->putLive($gallery)->assertOk();
+    $seen = fn (): string => file_get_contents("{$this->files}/live/current/embed/{$gallery->id}.json");
+    $before = $seen();
+    $this->change($gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => 31]]])->assertOk();
+    // A file was cut short, and what it was made from is gone.
+    $picture = Picture::query()->firstOrFail();
+    $file = array_key_last($picture->renditions);
+    file_put_contents("{$this->files}/renditions/{$picture->renditionFolder()}/{$file}", 'cut');
+    unlink("{$this->files}/live/media/{$picture->rendition_key}/{$file}");
+    $original = "{$this->files}/originals/{$picture->originalPath()}";
+    rename($original, "{$original}.away");
+    $live = fn () => $this->postJson("/studio/api/galleries/{$gallery->id}/live", ['version' => $gallery->refresh()->version]);
+    $live()->assertStatus(422)->assertJsonPath('code', 'picture-not-readable')->assertJsonPath('detail', fn (string $says): bool => str_contains($says, $picture->name));
+    expect($seen())->toBe($before)->and(Edition::query()->count())->toBe(1);
+    // And once it is back, the file is made anew.
+    rename("{$original}.away", $original);
+    do {
+        $answer = $live();
+    } while ($answer->getStatusCode() === 202);
+    $answer->assertOk();
+    expect($seen())->toContain('gap:31px')->and(getimagesize("{$this->files}/live/media/{$picture->rendition_key}/{$file}")[0])->toBe((int) $file);
+});
+
+it('frees what a killed worker held, for the queue that begins again and no other', function (): void {
+    config(['queue.default' => 'database']);
+    foreach (['default', 'default', 'batches'] as $queue) {
+        DB::table('jobs')->insert(['queue' => $queue, 'payload' => '{}', 'attempts' => 1, 'reserved_at' => time(), 'available_at' => time(), 'created_at' => time()]);
+    }
+    event(new WorkerStarting('database', 'default', new WorkerOptions));
+    expect(DB::table('jobs')->whereNull('reserved_at')->pluck('queue')->all())->toBe(['default', 'default']);
+    config(['queue.default' => 'redis']);
+    app(Tend::class)->release('batches');
+    expect(DB::table('jobs')->where('queue', 'batches')->value('reserved_at'))->not->toBeNull();
+});
+
+it('tries again what failed, at ever longer intervals, and never gives up', function (): void {
+    Queue::fake();
+    $picture = Tests\SeededPicture::of($this->pictureFile(), 'kite.jpg');
+    $due = [];
+    (new MakeRenditions($picture->id))->failed(new RuntimeException('broken'));
+    for ($minute = 1; $minute <= 70; $minute++) {
+        $this->travel(1)->minutes();
+        $before = Queue::pushed(MakeRenditions::class)->count();
+        app(Tend::class)->handle();
+        if (Queue::pushed(MakeRenditions::class)->count() > $before) {
+            $due[] = $minute;
+            // A worker that takes it up lets the next one be ordered.
+            cache()->lock('laravel_unique_job:'.MakeRenditions::class.':'.$picture->id)->forceRelease();
+            (new MakeRenditions($picture->id))->failed(new RuntimeException('broken'));
+        }
+    }
+    expect($due)->toBe([2, 6, 14, 30, 62])->and($picture->refresh()->state)->toBe(PictureState::Failed)->and($picture->failure)->toContain('tried again by itself');
+});
+
+it('takes up batches that nobody works on, and leaves those alone that somebody does', function (): void {
+    Queue::fake();
+    $left = Batch::query()->create(['name' => 'left.zip', 'state' => 'running']);
+    $worked = Batch::query()->create(['name' => 'worked.zip', 'state' => 'running']);
+    $over = Batch::query()->create(['name' => 'over.zip', 'state' => 'done']);
+    mkdir("{$this->files}/parts", 0755, true);
+    $lock = fopen("{$this->files}/parts/{$worked->id}.lock", 'c');
+    flock($lock, LOCK_EX);
+    app(Tend::class)->handle();
+    Queue::assertNothingPushed();
+    $this->travel(61)->seconds();
+    app(Tend::class)->handle();
+    fclose($lock);
+    expect(Queue::pushed(App\Jobs\TakeInZip::class)->pluck('batchId')->all())->toBe([$left->id])->not->toContain($over->id);
+});

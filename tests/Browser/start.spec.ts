@@ -1,5 +1,6 @@
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -17,10 +18,15 @@ test.beforeEach(() => {
     spawnSync('chmod', ['755', folder]);
 });
 
-test.afterEach(() => {
-    if (begun?.pid) spawnSync('kill', ['-KILL', String(begun.pid)]);
-    spawnSync('pkill', ['-KILL', '-f', folder]);
-    rmSync(folder, { recursive: true, force: true });
+// Only the shell is killed: it falls to the installation to end all the rest, and to leave the port to the next test.
+test.afterEach(async () => {
+    begun?.kill('SIGKILL');
+    try {
+        await allEnded(folder);
+    } finally {
+        spawnSync('pkill', ['-KILL', '-f', folder]);
+        rmSync(folder, { recursive: true, force: true });
+    }
 });
 
 /** As a person starts it in a terminal; ready once it says how to stop it. */
@@ -43,16 +49,29 @@ async function start(data: string): Promise<ChildProcess> {
     return shell;
 }
 
-/** All that runs for an installation: its folder stands in the command, or in the environment. */
+function listening(): Promise<boolean> {
+    return new Promise((resolve) => {
+        const line = connect(PORT, '127.0.0.1', () => resolve(true)).on('error', () => resolve(false));
+        line.on('connect', () => line.destroy());
+    });
+}
+
+/** All that runs for an installation, or for those in a folder: it stands in the environment. */
 function running(data: string): string[] {
     return readdirSync('/proc').filter((pid) => {
         if (!/^\d+$/.test(pid) || Number(pid) === process.pid) return false;
         try {
-            return readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`ZINC_DATA=${data}\0`) && !readFileSync(`/proc/${pid}/stat`, 'utf8').includes(') Z ');
+            return readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`ZINC_DATA=${data}`) && !readFileSync(`/proc/${pid}/stat`, 'utf8').includes(') Z ');
         } catch {
             return false;
         }
     });
+}
+
+/** nginx writes over its environment to say what it does, so the port is asked too. */
+async function allEnded(data: string): Promise<void> {
+    await expect.poll(() => running(data), { timeout: 20_000 }).toEqual([]);
+    await expect.poll(listening, { timeout: 5_000 }).toBe(false);
 }
 
 function copyOfDemo(name = 'data'): string {
@@ -67,13 +86,13 @@ test('a killed shell leaves nothing behind, and the next start finds all as it w
     expect(running(data).length).toBeGreaterThan(6);
     const page = await (await request.get(`${ADDRESS}/kites`)).text();
     shell.kill('SIGKILL');
-    await expect.poll(() => running(data), { timeout: 15_000 }).toEqual([]);
+    await allEnded(data);
     const again = await start(data);
     expect(await (await request.get(`${ADDRESS}/kites`)).text()).toBe(page);
     // And one that is asked to end, as by Ctrl-C, ends all and says nothing bad.
     again.kill('SIGTERM');
     await expect.poll(() => again.exitCode, { timeout: 20_000 }).toBe(0);
-    await expect.poll(() => running(data), { timeout: 10_000 }).toEqual([]);
+    await allEnded(data);
 });
 
 test('what is secret is its user’s alone, and nothing runs as root that need not', async () => {
@@ -102,7 +121,7 @@ test('a backup of a running installation comes back byte for byte, and a damaged
     expect(statSync(file).mode & 0o077).toBe(0);
     expect(run('bin/restore', data, file).stderr).toContain('Zinc Pane runs on these data');
     begun?.kill('SIGTERM');
-    await expect.poll(() => running(data), { timeout: 20_000 }).toEqual([]);
+    await allEnded(data);
 
     const other = join(folder, 'other');
     expect(run('bin/restore', other, file).stderr).toContain('It is back');

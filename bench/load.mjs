@@ -2,11 +2,12 @@
 //
 // For 20 s: 50 connections of visitors (wrk), 4 editors who change galleries of their own, 100 pictures that come in;
 // then the same once more beside 300 slow connections and 12 slow readers of a video. Prints one JSON object each.
+// Both begin when nothing is left to be made of earlier pictures: that would count for the later one alone.
 import { execFile, execFileSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 
 const [address, accountFile] = process.argv.slice(2);
 if (!accountFile) throw new Error('Usage: node bench/load.mjs ADDRESS ACCOUNT-FILE');
@@ -117,7 +118,26 @@ const memory = () =>
         ),
     );
 
+const jobsLeft = () =>
+    Number(
+        execFileSync(
+            'php',
+            ['-r', 'echo (new PDO("sqlite:".$argv[1]))->query("select count(*) from jobs")->fetchColumn();', join(dirname(accountFile), 'zinc-pane.sqlite')],
+            {
+                encoding: 'utf8',
+            },
+        ),
+    );
+
+async function quiet() {
+    for (let waited = 0; jobsLeft() > 0; waited++) {
+        if (waited > 600) throw new Error('The pictures of the round before are not done after ten minutes.');
+        await new Promise((resolve) => setTimeout(resolve, 1000));
+    }
+}
+
 async function round(name, files, video) {
+    await quiet();
     const end = video ? slow(video) : () => {};
     const editors = await Promise.all(Array.from({ length: 5 }, () => new Editor().signIn()));
     const until = Date.now() + SECONDS * 1000;

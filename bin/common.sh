@@ -1,5 +1,7 @@
 # Shared by bin/start and bin/test: brings in what is missing, and only that.
 
+# Files are named from where one stands.
+CALLED_FROM=$PWD
 ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 cd "$ROOT"
 

@@ -1,11 +1,13 @@
 <?php
 
+use App\Models\SignIn;
+
 // The prefix holds browsers to it: only over TLS, for this host and the whole of it.
 $isSecure = str_starts_with((string) env('APP_URL', ''), 'https:');
 
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
-    'lifetime' => 12 * 60,
+    'lifetime' => SignIn::IDLE_HOURS * 60,
     'cookie' => ($isSecure ? '__Host-' : '').'zinc-pane',
     'secure' => $isSecure,
     'http_only' => true,

@@ -78,7 +78,7 @@ final readonly class Door
 
             return true;
         }
-        $signIn = SignIn::query()->where('user_id', $user->id)->find($id);
+        $signIn = SignIn::inForce()->where('user_id', $user->id)->find($id);
         if ($signIn !== null && $signIn->seen_at->lt(now()->subSeconds(self::SEEN_AGAIN))) {
             $signIn->update(['seen_at' => now(), 'address' => (string) $request->ip()]);
         }

@@ -7,6 +7,7 @@ namespace App\Upkeep;
 use App\Access\SecurityLog;
 use App\Intake\Parts;
 use App\Models\Batch;
+use App\Models\SignIn;
 use App\Models\Upload;
 use FilesystemIterator;
 use Illuminate\Contracts\Filesystem\Factory;
@@ -37,6 +38,7 @@ final readonly class Sweep
         $before = time() - ($nothingRuns ? 0 : self::OLD);
         $this->parts->sweep();
         SecurityLog::sweep();
+        SignIn::sweep();
         $gone = $this->sweepParts($before);
         foreach (['originals', 'renditions', 'live'] as $disk) {
             $gone += $this->sweepDisk($this->disks->disk($disk)->path(''), $before);

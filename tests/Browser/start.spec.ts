@@ -115,8 +115,10 @@ test('a backup of a running installation comes back byte for byte, and a damaged
     await start(data);
     const page = await (await request.get(`${ADDRESS}/kites`)).body();
     const file = join(folder, 'all.tar');
-    const run = (command: string, at: string, ...more: string[]) => spawnSync(command, more, { env: { ...process.env, ZINC_DATA: at }, encoding: 'utf8' });
-    const backup = run('bin/backup', data, file);
+    const run = (command: string, at: string, ...more: string[]) =>
+        spawnSync(join(process.cwd(), command), more, { cwd: folder, env: { ...process.env, ZINC_DATA: at }, encoding: 'utf8' });
+    // Named as it stands there.
+    const backup = run('bin/backup', data, 'all.tar');
     expect(backup.status, backup.stderr).toBe(0);
     expect(statSync(file).mode & 0o077).toBe(0);
     expect(run('bin/restore', data, file).stderr).toContain('Zinc Pane runs on these data');

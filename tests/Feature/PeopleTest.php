@@ -132,6 +132,18 @@ it('lists the browsers that are signed in, and signs each of them out', function
     expect(SignIn::query()->where('user_id', $stranger->id)->count())->toBe(1);
 });
 
+it('ends a sign-in that is old, however much it is used, and lists none that ended by itself', function (): void {
+    [$old, $idle, $here] = array_map(fn (): ?string => ($this->signedIn)('rosa@saltreed.example'), range(1, 3));
+    $rows = SignIn::query()->orderBy('id')->get();
+    $rows[0]->forceFill(['created_at' => now()->subDays(SignIn::LONGEST_DAYS)->addMinute()])->save();
+    ($this->visit)($old, 'GET', 'galleries')->assertOk();
+    $rows[0]->forceFill(['created_at' => now()->subDays(SignIn::LONGEST_DAYS)->subMinute()])->save();
+    $rows[1]->forceFill(['seen_at' => now()->subHours(SignIn::IDLE_HOURS)->subMinutes(2)])->save();
+    ($this->visit)($old, 'GET', 'galleries')->assertUnauthorized();
+    ($this->visit)($idle, 'GET', 'galleries')->assertUnauthorized();
+    expect(($this->visit)($here, 'GET', 'account')->assertOk()->json('sign_ins.*.id'))->toBe([$rows[2]->id]);
+});
+
 it('asks for a second step once one is set up, takes each code once, and recovery codes in place of it', function (): void {
     $here = ($this->signedIn)('rosa@saltreed.example');
     ($this->visit)($here, 'POST', 'account/second-step', ['password' => 'wrong'])->assertStatus(422);

@@ -22,7 +22,7 @@ final class ShowAccount
         return new JsonResponse([
             'name' => $user->name, 'email' => $user->email, 'role' => $user->role->label(),
             'second_step' => $user->hasSecondStep(), 'recovery_codes' => count($user->recovery_codes),
-            'sign_ins' => $user->signIns()->latest('seen_at')->get()->map(static fn (SignIn $signIn): array => [
+            'sign_ins' => SignIn::inForce()->where('user_id', $user->id)->latest('seen_at')->get()->map(static fn (SignIn $signIn): array => [
                 'id' => $signIn->id, 'address' => $signIn->address, 'browser' => BrowserName::of($signIn->browser),
                 'since' => $signIn->created_at->toIso8601ZuluString(), 'seen_at' => $signIn->seen_at->toIso8601ZuluString(), 'here' => $signIn->id === $here,
             ])->all(),

@@ -50,12 +50,17 @@ need_base() {
     install_missing
 }
 
-# need_serving: the servers that stand around PHP
-need_serving() {
+# need_web: the web server, what packs for it, and PHP behind it
+need_web() {
     need_command nginx nginx
     command -v nginx >/dev/null 2>&1 || MISSING+=(libnginx-mod-http-brotli-static)
     need_command brotli brotli
     need_command php-fpm8.2 php8.2-fpm
+}
+
+# need_serving: the servers that stand around PHP
+need_serving() {
+    need_web
     need_command supervisord supervisor
     need_command setpriv util-linux
     need_command flock util-linux
@@ -80,6 +85,11 @@ settle_data() {
     chmod 700 "$data/storage" "$data/run" "$data/files"
 }
 
+# make_user NAME: an ordinary user whom nobody signs in as, unless it is there
+make_user() {
+    id "$1" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$1" || fail "The user $1 could not be made."
+}
+
 # choose_user FOLDER: as_user runs a command as an ordinary user; as root, that is one of its own, who owns the data
 choose_user() {
     local data=$1 user=${ZINC_USER:-zinc-pane}
@@ -87,7 +97,7 @@ choose_user() {
     # What runs for this script ends with it, even where it is killed.
     AS=(setpriv --pdeathsig TERM)
     [ "$(id -u)" -eq 0 ] || return 0
-    id "$user" >/dev/null 2>&1 || useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$user" || fail "The user $user could not be made."
+    make_user "$user"
     local own=(setpriv --reuid="$user" --regid="$user" --init-groups --pdeathsig TERM)
     # Packages come with the rights that whoever packed them left in them.
     chmod -R a+rX vendor public resources/viewer/dist bootstrap

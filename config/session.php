@@ -8,7 +8,7 @@ $isSecure = str_starts_with((string) env('APP_URL', ''), 'https:');
 return [
     'driver' => env('SESSION_DRIVER', 'file'),
     'lifetime' => SignIn::IDLE_HOURS * 60,
-    'cookie' => ($isSecure ? '__Host-' : '').'zinc-pane',
+    'cookie' => ($isSecure ? '__Host-' : '').SignIn::COOKIE,
     'secure' => $isSecure,
     'http_only' => true,
     'same_site' => 'lax',

@@ -1,9 +1,7 @@
 <?php
 
 return [
-    // What browsers know somebody by who is signed in; under TLS with a prefix before it.
-    'session_cookie' => 'zinc-pane',
-    // Who may say in whose name it speaks (X-Forwarded-For, -Proto, -Host), separated by commas; nobody by itself.
+    // Who may say in whose name it speaks (X-Forwarded-For, -Proto), separated by commas; nobody by itself.
     'proxies' => env('ZINC_PROXIES', ''),
     // Names that this installation answers to beside that of APP_URL, separated by commas.
     'hosts' => env('ZINC_HOSTS', ''),

@@ -21,11 +21,15 @@ final class Foreign
         };
     }
 
-    /** Text without control characters and not longer than 60 characters. */
-    public static function word(string $text): string
+    /**
+     * Text without control characters, and not longer than it may be.
+     *
+     * @param  int  $longest  characters
+     */
+    public static function word(string $text, int $longest = self::LONGEST): string
     {
         $clean = preg_replace('/[\p{C}]+/u', ' ', mb_scrub($text, 'UTF-8')) ?? '';
 
-        return mb_strlen($clean) > self::LONGEST ? mb_substr($clean, 0, self::LONGEST - 1).'…' : $clean;
+        return mb_strlen($clean) > $longest ? mb_substr($clean, 0, $longest - 1).'…' : $clean;
     }
 }

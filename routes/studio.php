@@ -58,13 +58,16 @@ use App\Http\Controllers\Studio\WordsTableController;
 use App\Http\Middleware\KnownSignIn;
 use Illuminate\Support\Facades\Route;
 
-Route::middleware('web')->prefix('studio')->group(function (): void {
+// Whoever is signed in; what they may do is said by each group.
+$known = ['auth', KnownSignIn::class];
+
+Route::middleware('web')->prefix('studio')->group(function () use ($known): void {
     Route::get('api/session', [SessionController::class, 'show']);
     Route::post('api/session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
     Route::post('api/invitation', [AcceptInvitation::class, 'store'])->middleware('throttle:sign-in');
     Route::post('api/invitation/look', [AcceptInvitation::class, 'show'])->middleware('throttle:sign-in');
 
-    Route::middleware(['auth', KnownSignIn::class, 'may:own-account'])->group(function (): void {
+    Route::middleware([...$known, 'may:own-account'])->group(function (): void {
         Route::delete('api/session', [SessionController::class, 'destroy']);
         Route::get('api/account', ShowAccount::class);
         Route::post('api/account/password', ChangePassword::class)->middleware('throttle:sign-in');
@@ -75,7 +78,7 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::delete('api/account/sign-ins/{signIn}', [SignInsController::class, 'destroy']);
     });
 
-    Route::middleware(['auth', KnownSignIn::class, 'may:people'])->group(function (): void {
+    Route::middleware([...$known, 'may:people'])->group(function (): void {
         Route::get('api/people', [PeopleController::class, 'index']);
         Route::patch('api/people/{user}', [PeopleController::class, 'update']);
         Route::delete('api/people/{user}', [PeopleController::class, 'destroy']);
@@ -83,9 +86,9 @@ Route::middleware('web')->prefix('studio')->group(function (): void {
         Route::delete('api/invitations/{invitation}', [InvitationController::class, 'destroy']);
     });
 
-    Route::get('api/security', ShowSecurityLog::class)->middleware(['auth', KnownSignIn::class, 'may:security-log']);
+    Route::get('api/security', ShowSecurityLog::class)->middleware([...$known, 'may:security-log']);
 
-    Route::middleware(['auth', KnownSignIn::class, 'may:galleries'])->group(function (): void {
+    Route::middleware([...$known, 'may:galleries'])->group(function (): void {
         Route::get('api/vocabulary', ShowVocabulary::class);
 
         Route::get('api/galleries', [GalleryController::class, 'index']);

@@ -15,6 +15,7 @@ use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Http\Request;
 use Illuminate\Support\Str;
 use LogicException;
+use ZincPane\Core\Foreign;
 
 /** Lets people in and out, and knows which browsers they are signed in with. */
 final readonly class Door
@@ -96,6 +97,12 @@ final readonly class Door
         $this->shut($request);
     }
 
+    /** Signs the person out everywhere but here. */
+    public function leaveOthers(Request $request, User $user): void
+    {
+        $user->signIns()->whereKeyNot($request->session()->get(SignIn::KEY))->delete();
+    }
+
     /** Ends the session and whatever was in it. */
     public function shut(Request $request): void
     {
@@ -119,7 +126,7 @@ final readonly class Door
 
     private static function browser(Request $request): string
     {
-        return Str::limit((string) preg_replace('/\p{C}+/u', ' ', mb_scrub((string) $request->userAgent())), self::LONGEST_BROWSER, '…');
+        return Foreign::word((string) $request->userAgent(), self::LONGEST_BROWSER);
     }
 
     private function nobodysHash(): string

@@ -8,7 +8,7 @@ use App\Models\SecurityEntry;
 use App\Models\SecurityKind;
 use App\Models\User;
 use Illuminate\Http\Request;
-use Illuminate\Support\Str;
+use ZincPane\Core\Foreign;
 
 /** Notes down who came in, who was refused, what was deleted and put live. */
 final readonly class SecurityLog
@@ -16,6 +16,7 @@ final readonly class SecurityLog
     /** Days that lines are kept. */
     public const KEPT_DAYS = 400;
 
+    /** Characters of what it says. */
     private const LONGEST = 390;
 
     public function __construct(private Request $request)
@@ -33,7 +34,7 @@ final readonly class SecurityLog
         rescue(fn () => SecurityEntry::query()->create([
             'user_id' => $who?->id, 'who' => $who === null ? '' : $who->name, 'address' => (string) $this->request->ip(), 'kind' => $kind,
             // Whatever it tells of may come from outside.
-            'says' => Str::limit((string) preg_replace('/\p{C}+/u', ' ', mb_scrub($says)), self::LONGEST, '…'),
+            'says' => Foreign::word($says, self::LONGEST),
         ]));
     }
 

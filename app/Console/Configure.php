@@ -6,6 +6,7 @@ namespace App\Console;
 
 use App\Http\FileAnswer;
 use App\Http\Problem;
+use App\Models\SignIn;
 use App\Serving\Configuration;
 use Illuminate\Console\Command;
 use InvalidArgumentException;
@@ -37,7 +38,7 @@ final class Configure extends Command
     private function configuration(): Configuration
     {
         return Configuration::of(
-            base_path('deploy'), config()->integer('zinc.limits.request_bytes'), config()->string('zinc.session_cookie'), FileAnswer::TYPES,
+            base_path('deploy'), config()->integer('zinc.limits.request_bytes'), SignIn::COOKIE, FileAnswer::TYPES,
             ['too_large' => (string) Problem::tooLarge()->getContent(), 'starting' => (string) Problem::starting()->getContent()],
         )->with(['root' => base_path(), ...$this->facts()]);
     }

@@ -27,13 +27,12 @@ final class InviteOwner extends Command
         }
         $email = $this->argument('email');
         try {
-            $token = $people->invite($by, is_string($email) ? $email : '', 'owner');
+            $this->line(Hosts::invitation($people->invite($by, is_string($email) ? $email : '', 'owner')));
         } catch (ValidationException $refusal) {
             $this->error($refusal->getMessage());
 
             return self::FAILURE;
         }
-        $this->line(Hosts::origin()."/studio/invitation#{$token}");
 
         return self::SUCCESS;
     }

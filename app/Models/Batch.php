@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Faults\Cause;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Throwable;
@@ -25,6 +26,9 @@ final class Batch extends Model
 {
     use HasUlids;
 
+    /** States after which nothing more happens. */
+    private const OVER = ['done', 'failed'];
+
     protected $guarded = [];
 
     protected $attributes = ['outcomes' => '[]', 'state' => 'waiting', 'total' => 0];
@@ -37,7 +41,20 @@ final class Batch extends Model
     /** Whether nothing more will come of it. */
     public function isOver(): bool
     {
-        return $this->state === 'done' || $this->state === 'failed';
+        return in_array($this->state, self::OVER, true);
+    }
+
+    /**
+     * Those of which something is still to come.
+     *
+     * @return Builder<Batch>
+     */
+    public static function open(): Builder
+    {
+        $open = self::query();
+        $open->whereNotIn('state', self::OVER);
+
+        return $open;
     }
 
     /** Where the machine is to blame it is taken up again (App\Upkeep\Tend). */

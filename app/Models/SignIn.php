@@ -26,6 +26,9 @@ final class SignIn extends Model
     /** Where the session holds its identifier. */
     public const KEY = 'sign_in';
 
+    /** What browsers keep the session by; under TLS with a prefix before it (config/session.php). */
+    public const COOKIE = 'zinc-pane';
+
     /** Hours without a request after which one signs in anew (config/session.php). */
     public const IDLE_HOURS = 12;
 

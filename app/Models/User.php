@@ -22,7 +22,7 @@ use ZincPane\Core\Access\Role;
  * @property ?string $second_step secret of RFC 6238, bytes in Base64; null where there is none
  * @property int $last_step time step whose code was used last
  * @property list<string> $recovery_codes hashes of those not used yet
- * @property ?string $sign_ins_max_seen_at where it was asked for
+ * @property ?Carbon $sign_ins_max_seen_at where it was asked for
  * @property Carbon $created_at
  */
 final class User extends Authenticatable
@@ -62,12 +62,6 @@ final class User extends Authenticatable
     public function abilities(): array
     {
         return array_values(array_map(static fn (Ability $ability): string => $ability->value, array_filter(Ability::cases(), $this->role->may(...))));
-    }
-
-    /** When a browser of theirs was seen last, of withMax(); ISO 8601. */
-    public function seenAt(string $stored): string
-    {
-        return Carbon::parse($stored, 'UTC')->toIso8601ZuluString();
     }
 
     public function hasSecondStep(): bool

@@ -16,6 +16,12 @@ final class Hosts
         return rtrim(config()->string('app.url'), '/');
     }
 
+    /** Lets somebody in. What stands behind the sign is sent to no server and noted in no log. */
+    public static function invitation(string $token): string
+    {
+        return self::origin()."/studio/invitation#{$token}";
+    }
+
     /**
      * @return non-empty-list<string>
      */

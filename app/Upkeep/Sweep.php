@@ -87,7 +87,7 @@ final readonly class Sweep
 
     private function isWanted(string $id): bool
     {
-        return Upload::query()->whereKey($id)->whereNull('outcome')->exists() || Batch::query()->whereKey($id)->whereIn('state', ['waiting', 'running', 'held'])->exists();
+        return Upload::query()->whereKey($id)->whereNull('outcome')->exists() || Batch::open()->whereKey($id)->exists();
     }
 
     /** Of a link itself, not of what it leads to. */

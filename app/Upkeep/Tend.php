@@ -53,7 +53,7 @@ final readonly class Tend
 
     private function batches(): void
     {
-        $left = Batch::query()->whereIn('state', ['waiting', 'running', 'held'])->where('updated_at', '<', now()->subSeconds(self::PATIENCE))->get();
+        $left = Batch::open()->where('updated_at', '<', now()->subSeconds(self::PATIENCE))->get();
         foreach ($left->filter(fn (Batch $batch): bool => $this->lock->isFree($batch)) as $batch) {
             $batch->touch();
             if ($batch->order === null) {

@@ -1,5 +1,5 @@
 <template>
-    <ElDropdown trigger="click" @command="go">
+    <ElDropdown class="account" trigger="click" @command="go">
         <ElButton class="quiet">{{ session?.user?.name ?? 'Account' }}<span aria-hidden="true" class="caret">▾</span></ElButton>
         <template #dropdown>
             <ElDropdownMenu>
@@ -37,17 +37,16 @@ async function go(where: string): Promise<void> {
 </script>
 
 <style scoped>
+/* At the end of the bar. */
+.account {
+    margin-inline-start: auto;
+}
+
 .caret {
     margin-left: 6px;
 }
 
 .quiet {
-    --el-button-bg-color: transparent;
-    --el-button-border-color: #4a5860;
-    --el-button-text-color: #dfe7ea;
-    --el-button-hover-bg-color: #333f46;
-    --el-button-hover-text-color: #fff;
-    --el-button-hover-border-color: #6d7d86;
     font-weight: 400;
 }
 </style>

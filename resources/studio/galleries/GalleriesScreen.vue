@@ -1,6 +1,5 @@
 <template>
     <TopBar>
-        <span class="grow" />
         <AccountMenu />
     </TopBar>
     <main class="screen" @dragover.prevent="over = true" @dragleave.self="over = false" @drop.prevent="drop">
@@ -108,10 +107,6 @@ async function begin(files: File[]): Promise<void> {
 </script>
 
 <style scoped>
-.grow {
-    flex: 1;
-}
-
 .screen {
     max-width: 1328px;
     min-height: calc(100vh - 52px);

@@ -17,7 +17,7 @@
         </SaveState>
         <Hint :says="gallery.undo ? `Undo: ${gallery.undo.says} (Ctrl Z)` : 'Nothing to undo'">
             <ElButton
-                class="icon"
+                class="quiet icon"
                 :icon="RefreshLeft"
                 :disabled="!gallery.undo"
                 :aria-label="gallery.undo ? `Undo: ${gallery.undo.says}` : 'Undo'"
@@ -26,7 +26,7 @@
         </Hint>
         <Hint :says="gallery.redo ? `Redo: ${gallery.redo.says} (Ctrl Shift Z)` : 'Nothing to do again'">
             <ElButton
-                class="icon"
+                class="quiet icon"
                 :icon="RefreshRight"
                 :disabled="!gallery.redo"
                 :aria-label="gallery.redo ? `Redo: ${gallery.redo.says}` : 'Redo'"
@@ -100,12 +100,6 @@ b {
 }
 
 .icon {
-    --el-button-bg-color: transparent;
-    --el-button-border-color: #4a5860;
-    --el-button-text-color: #dfe7ea;
-    --el-button-hover-bg-color: #333f46;
-    --el-button-hover-text-color: #fff;
-    --el-button-hover-border-color: #6d7d86;
     --el-button-disabled-bg-color: transparent;
     --el-button-disabled-border-color: #4a5860;
     --el-button-disabled-text-color: #6d7d86;

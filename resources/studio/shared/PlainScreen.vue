@@ -1,6 +1,5 @@
 <template>
     <TopBar>
-        <span class="grow" />
         <AccountMenu />
     </TopBar>
     <main class="plain">
@@ -17,10 +16,6 @@ defineProps<{ title: string }>();
 </script>
 
 <style scoped>
-.grow {
-    flex: 1;
-}
-
 .plain {
     display: grid;
     gap: 16px;

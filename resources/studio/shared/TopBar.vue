@@ -56,6 +56,16 @@ nav a.router-link-active {
     outline-color: var(--primer);
 }
 
+/* Buttons that are not the one that matters. */
+.top :deep(.quiet) {
+    --el-button-bg-color: transparent;
+    --el-button-border-color: #4a5860;
+    --el-button-text-color: #dfe7ea;
+    --el-button-hover-bg-color: #333f46;
+    --el-button-hover-text-color: #fff;
+    --el-button-hover-border-color: #6d7d86;
+}
+
 .mark {
     display: grid;
     grid-template: 7px 10px / 10px 7px;

@@ -1,7 +1,6 @@
 <template>
     <div class="screen">
         <TopBar>
-            <span class="grow" />
             <AccountMenu />
         </TopBar>
         <main class="main" @dragover.prevent @drop.prevent="drop">
@@ -170,10 +169,6 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <style scoped>
-.grow {
-    flex: 1;
-}
-
 .screen {
     display: grid;
     grid-template-rows: auto minmax(0, 1fr);

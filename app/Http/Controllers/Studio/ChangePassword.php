@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Access\Door;
 use App\Access\People;
 use App\Access\SecurityLog;
 use App\Http\Requests\PasswordRequest;
 use App\Models\SecurityKind;
-use App\Models\SignIn;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 
@@ -18,13 +18,13 @@ final class ChangePassword
     /**
      * @throws ValidationException when the old one is not right, or the new one not good enough
      */
-    public function __invoke(PasswordRequest $request, SecurityLog $log): JsonResponse
+    public function __invoke(PasswordRequest $request, Door $door, SecurityLog $log): JsonResponse
     {
         $user = $request->confirmed();
         $new = $request->string('new')->toString();
         People::refuseWeak($new, 'new', [$user->email, $user->name]);
         $user->update(['password' => $new]);
-        $user->signIns()->whereKeyNot($request->session()->get(SignIn::KEY))->delete();
+        $door->leaveOthers($request, $user);
         $request->session()->migrate(true);
         $log->note(SecurityKind::Account, 'Changed the password.');
 

@@ -28,8 +28,7 @@ final readonly class InvitationController
         $user = $request->user();
         $token = $this->people->invite($user, $request->string('email')->toString(), $request->string('role')->toString());
 
-        // What stands behind the sign is sent to no server and noted in no log.
-        return new JsonResponse(['link' => Hosts::origin()."/studio/invitation#{$token}", 'days' => People::DAYS], 201);
+        return new JsonResponse(['link' => Hosts::invitation($token), 'days' => People::DAYS], 201);
     }
 
     public function destroy(Invitation $invitation): JsonResponse

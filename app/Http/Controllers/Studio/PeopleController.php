@@ -21,9 +21,9 @@ final readonly class PeopleController
     public function index(): JsonResponse
     {
         return new JsonResponse([
-            'people' => User::query()->orderBy('name')->withMax('signIns', 'seen_at')->get()->map(static fn (User $user): array => [
+            'people' => User::query()->orderBy('name')->withMax('signIns', 'seen_at')->withCasts(['sign_ins_max_seen_at' => 'datetime'])->get()->map(static fn (User $user): array => [
                 'id' => $user->id, 'name' => $user->name, 'email' => $user->email, 'role' => $user->role->value, 'second_step' => $user->hasSecondStep(),
-                'seen_at' => $user->sign_ins_max_seen_at === null ? null : $user->seenAt($user->sign_ins_max_seen_at),
+                'seen_at' => $user->sign_ins_max_seen_at?->toIso8601ZuluString(),
             ])->all(),
             'invitations' => Invitation::open()->latest()->get()->map(static fn (Invitation $invitation): array => [
                 'id' => $invitation->id, 'email' => $invitation->email, 'role' => $invitation->role->value, 'expires_at' => $invitation->expires_at->toIso8601ZuluString(),

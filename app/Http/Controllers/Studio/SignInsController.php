@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
+use App\Access\Door;
 use App\Access\SecurityLog;
 use App\Models\SecurityKind;
-use App\Models\SignIn;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,7 +14,7 @@ use Illuminate\Http\Request;
 /** The browsers one is signed in with: each is signed out from here. */
 final readonly class SignInsController
 {
-    public function __construct(private SecurityLog $log)
+    public function __construct(private Door $door, private SecurityLog $log)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class SignInsController
 
     public function destroyOthers(Request $request): JsonResponse
     {
-        self::user($request)->signIns()->whereKeyNot($request->session()->get(SignIn::KEY))->delete();
+        $this->door->leaveOthers($request, self::user($request));
         $this->log->note(SecurityKind::SignedOut, 'Everywhere but here.');
 
         return new JsonResponse(null, 204);

@@ -76,7 +76,8 @@ final readonly class Sweep
                 continue;
             }
             [$id, $rest] = array_pad(explode('.', $found->getFilename(), 2), 2, '');
-            if ($rest !== '' || ! $this->isWanted($id)) {
+            // What one that is still at work holds stays: without it, another would begin the same.
+            if (! in_array($rest, ['', 'lock'], true) || ! $this->isWanted($id)) {
                 @unlink($found->getPathname());
                 $gone++;
             }

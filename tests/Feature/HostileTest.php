@@ -143,6 +143,18 @@ it('publishes a video without place and maker, and its picture and sound as they
     expect($packets($live))->toBe($packets($told))->not->toBe('');
 })->with(['clip.mp4', 'clip.webm']);
 
+it('leaves a batch its lock, however long it takes', function (): void {
+    $this->signIn();
+    $batch = Batch::query()->create(['user_id' => auth()->id(), 'name' => 'kites.zip', 'total' => 0, 'state' => 'running']);
+    $over = Batch::query()->create(['user_id' => auth()->id(), 'name' => 'reels.zip', 'total' => 0, 'state' => 'done']);
+    is_dir("{$this->files}/parts") || mkdir("{$this->files}/parts", 0755, true);
+    foreach ([$batch, $over] as $each) {
+        touch("{$this->files}/parts/{$each->id}.lock", time() - 86_400);
+    }
+    $this->artisan('zinc:sweep')->assertSuccessful();
+    expect(array_map(basename(...), glob("{$this->files}/parts/*")))->toBe(["{$batch->id}.lock"]);
+});
+
 it('sweeps what killed work left, and nothing else', function (): void {
     $this->signIn();
     $this->galleryOf(1);

@@ -145,10 +145,10 @@ return [
         $live();
         // Held by a process that is killed: the system lets go of it.
         $lock = glob("{$folder}/files/sf.put-live.*")[0];
-        $holder = proc_open(['flock', $lock, 'sleep', '60'], [], $pipes);
-        usleep(200_000);
+        $holder = proc_open(['php', '-r', '$lock = fopen($argv[1], "c"); echo flock($lock, LOCK_EX), "\n"; sleep(60);', $lock], [1 => ['pipe', 'w']], $pipes);
+        fgets($pipes[1]) === "1\n" || exit('The lock was not held.');
         proc_terminate($holder, SIGKILL);
-        exec('pkill -KILL -f "sleep 60"');
+        proc_close($holder);
         $begun = hrtime(true);
         $status = $live();
 

@@ -39,7 +39,7 @@ final readonly class Sweep
         $this->parts->sweep();
         SecurityLog::sweep();
         SignIn::sweep();
-        $gone = $this->sweepParts($before);
+        $gone = $this->sweepParts($before, $nothingRuns);
         foreach (['originals', 'renditions', 'live'] as $disk) {
             $gone += $this->sweepDisk($this->disks->disk($disk)->path(''), $before);
         }
@@ -67,8 +67,10 @@ final readonly class Sweep
     }
 
     /** Files of uploads and batches that are over, or that nobody knows. */
-    private function sweepParts(int $before): int
+    private function sweepParts(int $before, bool $nothingRuns): int
     {
+        // The lock of one that may still be at work stays: without it, another would begin the same.
+        $kept = $nothingRuns ? [''] : ['', 'lock'];
         $root = $this->disks->disk('parts')->path('');
         $gone = 0;
         foreach (is_dir($root) ? new FilesystemIterator($root) : [] as $found) {
@@ -76,8 +78,7 @@ final readonly class Sweep
                 continue;
             }
             [$id, $rest] = array_pad(explode('.', $found->getFilename(), 2), 2, '');
-            // What one that is still at work holds stays: without it, another would begin the same.
-            if (! in_array($rest, ['', 'lock'], true) || ! $this->isWanted($id)) {
+            if (! in_array($rest, $kept, true) || ! $this->isWanted($id)) {
                 @unlink($found->getPathname());
                 $gone++;
             }

@@ -146,6 +146,25 @@ test('closes by X, by a click outside and by the back button, and stays on the p
     }
 });
 
+test('closes once however often it is asked to, and opens what is clicked while it does', async ({ page }) => {
+    await page.goto('/');
+    await openFirst(page);
+    // A browser takes its time to go back in its history; all of this comes before it has.
+    await page.evaluate(() => {
+        const close = document.querySelector('zinc-viewer')?.shadowRoot?.querySelector<HTMLElement>('.close');
+        close?.click();
+        close?.click();
+        document.querySelectorAll<HTMLElement>('.zp-tiles a')[1]?.click();
+    });
+    await expect(count(page)).toHaveText(/^2 of /);
+    await Promise.all([page.keyboard.press('Escape'), page.keyboard.press('Escape')]);
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(page.locator('.zp-tiles a').nth(1)).toBeFocused();
+    await expect(page).toHaveURL(/\/kites$/);
+    await page.goBack();
+    await expect(page).toHaveURL(/\/$/);
+});
+
 test("keeps the visitors' script small", async ({ page }) => {
     await page.goto(KITES);
     const bytes = async (file: string): Promise<number> => gzipSync(await (await page.request.get(file)).body(), { level: 9 }).length;

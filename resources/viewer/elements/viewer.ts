@@ -31,13 +31,22 @@ export class Viewer extends HTMLElement {
     private thumbs: Thumbs | null = null;
     private lent: AbortController | null = null;
     private wordsAsked = false;
+    private isClosing = false;
+    /** What was clicked while this one was still closing. */
+    private next: HTMLAnchorElement | null = null;
     private readonly off = new AbortController();
 
     static open(link: HTMLAnchorElement): void {
-        if (document.querySelector(VIEWER)) return;
+        const open = document.querySelector<Viewer>(VIEWER);
+        if (open) return open.comesAfter(link);
         const viewer = document.createElement(VIEWER) as Viewer;
         document.body.append(viewer);
         viewer.show(sequenceOf(link), link);
+    }
+
+    /** Two at once would share one way back. */
+    private comesAfter(link: HTMLAnchorElement): void {
+        if (this.isClosing) this.next = link;
     }
 
     disconnectedCallback(): void {
@@ -130,6 +139,8 @@ export class Viewer extends HTMLElement {
             },
             { signal },
         );
+        // Some browsers close at a second Escape without a question; filling the screen closes and opens it in one go.
+        this.dialog.addEventListener('close', () => this.dialog.open || this.close(), { signal });
         window.addEventListener('popstate', () => (this.address.isOpen ? this.turnToAddress() : this.leave()), { signal });
     }
 
@@ -236,8 +247,10 @@ export class Viewer extends HTMLElement {
         }, TOLD);
     }
 
-    /** By way of the history, so that "back" and "close" come to the same. */
+    /** By way of the history, so that "back" and "close" come to the same; it takes its time, and asked twice it would leave the page. */
     private close(): void {
+        if (this.isClosing) return;
+        this.isClosing = true;
         if (!this.address.close()) this.leave();
     }
 
@@ -254,5 +267,6 @@ export class Viewer extends HTMLElement {
         const image = link?.querySelector('img') ?? undefined;
         // The tile takes it back.
         fly(image, box, image?.getBoundingClientRect(), 0);
+        if (this.next) Viewer.open(this.next);
     }
 }

@@ -1,4 +1,4 @@
-import { screen, within as inside } from '@testing-library/vue';
+import { cleanup, screen, within as inside } from '@testing-library/vue';
 import { describe, expect, it, vi } from 'vitest';
 import CsvPanel from '../../resources/studio/words/CsvPanel.vue';
 import FillPanel from '../../resources/studio/words/FillPanel.vue';
@@ -44,6 +44,15 @@ describe('filling many', () => {
         await user.click(screen.getByRole('radio', { name: 'Clear' }));
         await vi.waitFor(() => expect(asked).toHaveLength(1));
         expect(screen.queryByRole('textbox')).toBeNull();
+    });
+
+    it('asks for nothing once it is closed', async () => {
+        const asked = serve({ '/fill/preview': () => ({ rows }) });
+        const { user } = meet(FillPanel, { gallery, items: ['i1'] });
+        await user.type(screen.getByRole('textbox', { name: 'Text' }), 'K');
+        cleanup();
+        await new Promise((resolve) => setTimeout(resolve, 400));
+        expect(asked).toEqual([]);
     });
 
     it('says why it cannot be, and offers nothing to do', async () => {

@@ -45,7 +45,7 @@
 </template>
 
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core';
+import { refDebounced } from '@vueuse/core';
 import { computed, nextTick, reactive, ref, watch } from 'vue';
 import { api, messageOf } from '../api/client';
 import { useVocabulary } from '../api/vocabulary';
@@ -80,7 +80,7 @@ async function insert(token: string): Promise<void> {
     field?.setSelectionRange(caret, caret);
 }
 
-const look = useDebounceFn(async () => {
+async function look(): Promise<void> {
     if ((fill.act === 'replace' && fill.find === '') || (fill.act !== 'clear' && fill.act !== 'replace' && fill.text === '')) {
         rows.value = [];
         return;
@@ -92,9 +92,15 @@ const look = useDebounceFn(async () => {
         problem.value = messageOf(error);
         rows.value = [];
     }
-}, PAUSE);
+}
 
-watch([fill, () => props.items, () => props.gallery.version], look, { deep: true });
+watch(
+    refDebounced(
+        computed(() => [{ ...fill }, props.items, props.gallery.version]),
+        PAUSE,
+    ),
+    look,
+);
 </script>
 
 <style scoped>

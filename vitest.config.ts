@@ -15,6 +15,8 @@ export default defineConfig({
         setupFiles: ['tests/Studio/setup.ts'],
         server: { deps: { inline: ['element-plus'] } },
         restoreMocks: true,
+        // What is waited for tells what is wrong; a machine that is busy with other things is not.
+        testTimeout: 30_000,
         maxWorkers: 2,
     },
 });

@@ -15,7 +15,7 @@ test('pictures rise one after another as the visitor comes to them, and are neve
     const last = page.locator('.zp-tiles>li').last();
     await expect(last).toHaveCSS('opacity', '0');
     // It comes once, and for less than a second: that is written down as it happens, whatever holds this test up meanwhile.
-    const coming = await last.evaluateHandle((tile) => {
+    const coming = await last.evaluateHandle((tile: HTMLElement) => {
         const seen: string[] = [];
         tile.addEventListener('animationstart', () => seen.push(tile.className));
         return seen;

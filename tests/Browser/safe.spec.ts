@@ -187,9 +187,14 @@ test('scrolls the pictures by a finger, lifts one by holding, and chooses severa
         return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
     };
     const drag = async (from: { x: number; y: number }, to: { x: number; y: number }, hold: number): Promise<void> => {
-        await touch('touchStart', from.x, from.y);
-        await page.waitForTimeout(hold);
-        for (let step = 1; step <= 12; step++) await touch('touchMove', from.x + ((to.x - from.x) * step) / 12, from.y + ((to.y - from.y) * step) / 12);
+        const sent = [touch('touchStart', from.x, from.y)];
+        if (hold) await page.waitForTimeout(hold);
+        for (let step = 1; step <= 12; step++) {
+            sent.push(touch('touchMove', from.x + ((to.x - from.x) * step) / 12, from.y + ((to.y - from.y) * step) / 12));
+            // One that does not rest goes up at once: to wait for each answer could be rest enough.
+            if (hold) await Promise.all(sent);
+        }
+        await Promise.all(sent);
         await page.waitForTimeout(150);
         await touch('touchEnd');
     };

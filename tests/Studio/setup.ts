@@ -1,6 +1,13 @@
-import { cleanup } from '@testing-library/vue';
+import { cleanup, configure } from '@testing-library/vue';
 import { afterEach, beforeEach, expect, inject, vi } from 'vitest';
 import { useThisVocabulary } from '../../resources/studio/api/vocabulary';
+
+/** ms that something is waited for: a second, which is what is meant elsewhere, is soon over where the machine is busy with other things. */
+const PATIENCE = 10_000;
+
+const { waitFor } = vi;
+vi.waitFor = (callback, options) => waitFor(callback, options ?? PATIENCE);
+configure({ asyncUtilTimeout: PATIENCE });
 
 const warnings: unknown[] = [];
 

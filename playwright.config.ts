@@ -14,7 +14,7 @@ export default defineConfig({
     webServer: {
         command: `tests/Browser/serve ${PORT}`,
         url: `http://127.0.0.1:${PORT}/studio/api/session`,
-        timeout: 300_000,
+        timeout: 900_000,
         reuseExistingServer: false,
         gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
         env: { ZINC_DATA: `${process.cwd()}/storage/framework/testing/data`, ZINC_DEMO_PASSWORD: 'for-tests-only' },

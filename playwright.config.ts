@@ -8,7 +8,7 @@ export default defineConfig({
     outputDir: 'storage/framework/testing/browser',
     fullyParallel: false,
     workers: 1,
-    timeout: 90_000,
+    timeout: 240_000,
     expect: { timeout: 15_000 },
     reporter: [['line'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? 'storage/framework/testing/browser.json' }]],
     webServer: {

@@ -81,7 +81,12 @@ test('an owner invites an editor, who comes in, sets up a second step, and is re
     await bo.goto('/studio/galleries');
     await expect(bo.getByRole('button', { name: 'Sign in' })).toBeVisible();
     await page.goto('/studio/security');
-    await expect(page.getByRole('cell', { name: `Removed Bo (${email}).` })).toBeVisible();
+    const said = page.getByRole('cell', { name: `Removed Bo (${email}).` });
+    await expect(said).toBeVisible();
+    await expectAccessible(page);
+    // On a phone too, without drawing anything aside.
+    await page.setViewportSize({ width: 390, height: 844 });
+    await expect(said).toBeInViewport({ ratio: 1 });
     await expectAccessible(page);
     await other.close();
     await third.close();

@@ -43,7 +43,7 @@ async function go(where: string): Promise<void> {
 }
 
 .caret {
-    margin-left: 6px;
+    margin-inline-start: 6px;
 }
 
 .quiet {

@@ -98,4 +98,35 @@ td:last-child {
     min-width: 220px;
     overflow-wrap: anywhere;
 }
+
+/* On a phone each entry takes two lines: what is said of it would else lie beyond the edge. */
+@media (width < 600px) {
+    thead {
+        position: absolute;
+        clip-path: inset(50%);
+    }
+
+    tr {
+        display: grid;
+        grid-template-columns: 132px 1fr auto;
+        gap: 2px 12px;
+        padding: 8px 0;
+        border-bottom: 1px solid var(--z2);
+    }
+
+    td {
+        padding: 0;
+        border: 0;
+    }
+
+    td:nth-child(-n + 4) {
+        white-space: normal;
+        overflow-wrap: anywhere;
+    }
+
+    td:last-child {
+        grid-column: span 2;
+        min-width: 0;
+    }
+}
 </style>

@@ -2,12 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Access\Look;
 use App\Access\SecurityLog;
 use App\Access\SignInException;
 use App\Actions\FinishNotTakenException;
 use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
+use App\BroughtIn\BroughtInException;
 use App\Http\Middleware\CompressAnswers;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\KnownSignIn;
@@ -20,6 +22,7 @@ use App\Intake\IntakeException;
 use App\Intake\PartException;
 use App\Intake\Sources\SourceException;
 use App\Models\SecurityKind;
+use App\Pages\StalePageException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -30,6 +33,7 @@ use Illuminate\Routing\Middleware\SubstituteBindings;
 use ZincPane\Core\Design\FinishFileException;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Site\SiteException;
 
 // One installation is one folder: its settings, what it stores, and what it notes down while it works.
 $data = rtrim((string) getenv('ZINC_DATA'), '/');
@@ -58,6 +62,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(SubstituteBindings::class, KnownSignIn::class);
         $middleware->prependToPriorityList(SubstituteBindings::class, MayDo::class);
         $middleware->redirectGuestsTo('/studio/sign-in');
+        // Signed by itself, and set where there is no session.
+        $middleware->encryptCookies(except: [Look::COOKIE]);
         $middleware->trimStrings(except: ['password']);
         // An empty word is a word: it hides the picture's own.
         $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
@@ -75,8 +81,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(static fn (SettingException $refusal): RefusedException => RefusedException::from($refusal));
         $exceptions->map(static fn (FinishFileException $refusal): FinishNotTakenException => FinishNotTakenException::from($refusal));
         $exceptions->map(static fn (ChangeException $refusal): RefusedException => RefusedException::from($refusal));
+        $exceptions->map(static fn (SiteException $refusal): RefusedException => RefusedException::from($refusal));
         // Refusals are answers, not faults.
-        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class]);
+        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class, SiteException::class, StalePageException::class, BroughtInException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

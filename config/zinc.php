@@ -5,6 +5,8 @@ return [
     'proxies' => env('ZINC_PROXIES', ''),
     // Names that this installation answers to beside that of APP_URL, separated by commas.
     'hosts' => env('ZINC_HOSTS', ''),
+    // How other devices of the network reach this machine, where bin/start --lan lets them in: http://192.168.1.20:8000.
+    'nearby' => env('ZINC_NEARBY', ''),
     'limits' => [
         // Of one picture file, and of one video, in bytes.
         'bytes' => (int) env('ZINC_MAX_BYTES', 200 * 1024 * 1024),

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Live\PostComment;
+use App\Http\Controllers\Live\ShowBroughtIn;
 use App\Http\Controllers\Live\ShowLiveFile;
 use App\Http\Controllers\Live\ShowLivePage;
+use App\Http\Controllers\Live\ShowLook;
 use App\Http\Controllers\Live\ShowMedia;
 use App\Http\Controllers\Live\ShowPicturePage;
 use App\Http\Middleware\ServeReleasedMedia;
@@ -11,11 +14,18 @@ use Illuminate\Support\Facades\Route;
 
 // Visitors. No session is begun, and nothing but editions is read.
 Route::get('/', ShowLivePage::class);
-Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio$)[a-z0-9-]+');
+// A page as it is saved, for a phone that was given the address.
+Route::get('/look', ShowLook::class);
+Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio(?:/|$)|look$|pictures/|media/|assets/|embed/)[a-z0-9-]+(?:/[a-z0-9-]+){0,3}');
 Route::get('/pictures/{gallery}/{item}', ShowPicturePage::class)->where(['gallery' => '[0-9a-z]{12}', 'item' => '[0-9a-z]{1,12}']);
 Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}(?:\.[a-z]{2,3})?\.json');
+
+Route::post('/comments/{page}', PostComment::class)->where('page', '[0-9a-z]{26}')->middleware('throttle:comment');
 
 // Released renditions are anyone's; the others are the studio's alone.
 Route::get('/media/{key}/{file}', ShowMedia::class)
     ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)|words\.vtt|(?:original|without-place)\.(?:jpg|png|webp|gif|avif|heic)'])
     ->middleware([ServeReleasedMedia::class, 'web']);
+
+// Pages that were brought in, and what they ask for, under the paths that they had.
+Route::get('/{brought}', ShowBroughtIn::class)->where('brought', '(?!studio(?:/|$)|media/|assets/|embed/|pictures/)[\w-]+(?:[\w.-]*)(?:/[\w-][\w.-]*)*/?');

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\Site;
 use App\Models\User;
+use App\Pages\PartsOfHtml;
 use App\Publishing\VisitorScript;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Filesystem\Filesystem;
@@ -68,7 +70,7 @@ abstract class TestCase extends BaseTestCase
             'content_width' => 1120,
         ]);
         foreach (['home' => 'Home', 'kites' => null] as $slug => $label) {
-            $site->pages()->create(['slug' => $slug, 'title' => ucfirst($slug), 'menu_label' => $label, 'position' => 0, 'blocks' => ['<h1>One</h1>', '<p>Two</p>']]);
+            $site->pages()->create(['slug' => $slug, 'title' => ucfirst($slug), 'menu_label' => $label, 'position' => 0, 'body' => Body::ofParts(PartsOfHtml::of(['<h1>One</h1>', '<p>Two</p>']))]);
         }
         $user = User::query()->create(['name' => 'Owner', 'email' => 'owner@saltreed.example', 'password' => 'long wind']);
         $this->actingAs($user);

@@ -13,6 +13,7 @@ use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Changes\Joining;
 use ZincPane\Core\Changes\Tidy;
+use ZincPane\Core\Changes\Together;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
@@ -57,7 +58,7 @@ final readonly class ChangeGallery
      */
     public function handle(string $galleryId, ?int $version, Change $change, ?string $userId, Asking $asking = new Asking, bool $isLast = true): Gallery
     {
-        if ($change instanceof Tidy) {
+        if ($change instanceof Tidy || $change instanceof Together) {
             $this->tidied->prepare($this->store->read($galleryId, null), $change);
         }
         $otherFiles = false;
@@ -72,7 +73,7 @@ final readonly class ChangeGallery
                 throw $this->clashes->of($gallery, $version, $change, $own);
             }
             $before = $this->tidied->told($gallery, $change);
-            $after = $change->appliedTo($before);
+            [$after, $gone] = $change instanceof Together ? $this->store->withoutGone($before, $change->appliedTo($before)) : [$change->appliedTo($before), 0];
             if ($after->isSameAs($before)) {
                 return $gallery;
             }
@@ -83,6 +84,7 @@ final readonly class ChangeGallery
             $gallery->journal()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
             $earlier === null ? $this->note($gallery, new JournalEntry(['user_id' => $userId]), $change, $before) : $this->join($gallery, $earlier, $change, $before, $after);
             $this->keys->note($gallery, $asking->key);
+            $gallery->gone = $gone;
 
             return $gallery;
         });

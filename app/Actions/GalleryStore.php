@@ -9,7 +9,6 @@ use App\Models\GalleryItem;
 use App\Models\JournalEntry;
 use App\Models\Picture;
 use App\Models\Step;
-use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 
@@ -40,16 +39,18 @@ final readonly class GalleryStore
     }
 
     /**
-     * @throws ChangeException when a picture that comes in was deleted from the store for good
+     * Without items whose pictures were deleted from the store for good in the meantime.
+     *
+     * @return array{GalleryDocument, int} and how many those are
      */
-    public function refuseGone(GalleryDocument $before, GalleryDocument $after): void
+    public function withoutGone(GalleryDocument $before, GalleryDocument $after): array
     {
         $pictures = static fn (GalleryDocument $document): array => array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items));
         $new = array_values(array_diff($pictures($after), $pictures($before)));
-        $gone = count($new) - ($new === [] ? 0 : Picture::query()->whereIn('id', $new)->count());
-        if ($gone > 0) {
-            throw ChangeException::picturesGone($gone);
-        }
+        $gone = $new === [] ? [] : array_diff($new, Picture::query()->whereIn('id', $new)->pluck('id')->all());
+        $there = array_values(array_filter($after->items, static fn (Item $item): bool => ! in_array($item->picture, $gone, true)));
+
+        return [$gone === [] ? $after : $after->holding($there), count($gone)];
     }
 
     public function write(Gallery $gallery, GalleryDocument $before, GalleryDocument $after): void

@@ -7,9 +7,11 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\ItemRows;
+use App\Models\Site;
+use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\RenditionPlan;
-use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Layout\Sections;
+use ZincPane\Core\Site\PaneExceptions;
 
 /** Finds out what files a gallery needs of its pictures, wherever it stands. */
 final class NeedsOfGallery
@@ -26,7 +28,7 @@ final class NeedsOfGallery
     {
         $shapes = GalleryItem::query()->toBase()->join('pictures', 'pictures.id', '=', 'gallery_items.picture_id')->where('gallery_id', $gallery->id)
             ->selectRaw('count(*) as n, total(width * (position + 1)) as wide, total(height * (position + 1)) as high')->first();
-        $key = "{$gallery->id} {$gallery->version} ".json_encode([$shapes, $gallery->panes()->pluck('tile_size')->all()]);
+        $key = "{$gallery->id} {$gallery->version} ".json_encode([$shapes, $gallery->panes()->toBase()->get(['page_id', 'place', 'exceptions', 'room'])->all()]);
         if (! isset($this->plans[$key])) {
             // A worker makes the files of many pictures of one gallery, one after the other.
             $this->plans = [$key => $this->of($gallery)->plan];
@@ -37,7 +39,7 @@ final class NeedsOfGallery
 
     public function of(Gallery $gallery, ?ItemRows $rows = null): GalleryNeeds
     {
-        $pictures = $shapes = $albums = $large = $acts = [];
+        $pictures = $shapes = $albums = $large = $acts = $keys = [];
         foreach (($rows ?? ItemRows::of($gallery->id))->all as $row) {
             if (! $row->isHidden() && $row->hasFace()) {
                 $pictures[] = $row;
@@ -45,30 +47,44 @@ final class NeedsOfGallery
                 $albums[] = $row->album();
                 $large[] = $row->isLarge();
                 $acts[] = $row->click() ?? $gallery->design->viewer->click->act;
+                $keys[] = $row->id();
             }
         }
-        $arrangements = [];
-        foreach (self::designs($gallery) as $design) {
-            foreach ($this->sections->of($shapes, $albums, $large, $gallery->albumsInUse(), $design) as $section) {
-                $arrangements[] = $section->arrangement;
+        $placed = [];
+        foreach (self::places($gallery) as [$exceptions, $content]) {
+            $design = $exceptions->design($gallery->design);
+            $own = array_keys(array_filter($keys, static fn (string $id, int $i): bool => ! in_array($id, $exceptions->leftOut, true) && ($exceptions->album === null || $albums[$i] === $exceptions->album), ARRAY_FILTER_USE_BOTH));
+            $of = static fn (array $all): array => array_map(static fn (int $i): mixed => $all[$i], $own);
+            foreach ($this->sections->of($of($shapes), $of($albums), $of($large), $gallery->albumsInUse(), $design) as $section) {
+                $placed[] = [$section->arrangement, $content->within($design->finish->ground->sides())];
             }
+            $acts[] = $design->viewer->click->act;
         }
 
-        return new GalleryNeeds($pictures, RenditionPlan::of($gallery->design, $arrangements, $acts));
+        return new GalleryNeeds($pictures, RenditionPlan::placed($gallery->design, $placed, $acts));
     }
 
     /**
-     * The gallery's own, and that of each pane with tiles of another size.
+     * What is otherwise in each place, and how wide it is. As the gallery is by itself it is reckoned with too:
+     * it is embedded so, and looked at while it is made.
      *
-     * @return non-empty-list<GalleryDesign>
+     * @return list<array{PaneExceptions, ContentWidth}>
      */
-    private static function designs(Gallery $gallery): array
+    private static function places(Gallery $gallery): array
     {
-        $designs = [$gallery->design];
-        foreach ($gallery->panes->whereNotNull('tile_size')->unique('tile_size') as $pane) {
-            $designs[] = $pane->tileSize()?->in($gallery->design) ?? $gallery->design;
+        $site = Site::query()->first();
+        if ($site === null) {
+            return [[PaneExceptions::none(), ContentWidth::unknown()]];
         }
+        $places = [];
+        foreach ($gallery->panes()->with('page.content:hash,kind')->orderBy('id')->get() as $pane) {
+            $exceptions = $pane->toCore()->exceptions;
+            $content = $pane->contentWidth($site);
+            $places[serialize([$exceptions->toArray(), $content])] = [$exceptions, $content];
+        }
+        $widths = array_map(static fn (array $place): ContentWidth => $place[1], array_values($places));
+        $isPlain = array_filter($places, static fn (array $place): bool => $place[0]->isNone()) !== [];
 
-        return $designs;
+        return [...array_values($places), ...($isPlain ? [] : [[PaneExceptions::none(), $widths[0] ?? $site->frame()->column()]])];
     }
 }

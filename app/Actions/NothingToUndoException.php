@@ -23,4 +23,14 @@ final class NothingToUndoException extends RuntimeException
     {
         return new self('There is nothing to do again in this gallery.');
     }
+
+    public static function changedSince(string $summary): self
+    {
+        return new self("This cannot be taken back as it was: something of it was changed since ({$summary}).");
+    }
+
+    public static function noSuchPoint(): self
+    {
+        return new self('There is no such point in the history of this gallery any more.');
+    }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\Page;
-use App\Models\Pane;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Settings\SettingException;
 
@@ -29,8 +29,8 @@ final class OwnIds
         if ($other !== null) {
             throw SettingException::takenId(self::FIELD, $id, "the gallery “{$other->title}”");
         }
-        foreach ($gallery->panes()->with('page.site')->get()->map(static fn (Pane $pane): Page => $pane->page)->unique('id') as $page) {
-            self::refuseOn($page, $id);
+        foreach ($gallery->panes()->with('page.site')->get() as $pane) {
+            $pane->page === null ?: self::refuseOn($pane->page, $id);
         }
     }
 
@@ -44,7 +44,7 @@ final class OwnIds
 
     private static function refuseOn(Page $page, string $id): void
     {
-        if ($id !== '' && preg_match('/\sid\s*=\s*(["\']?)'.preg_quote($id, '/').'\1[\s>]/i', implode('', $page->blocks).$page->site->shell) === 1) {
+        if ($id !== '' && preg_match('/\sid\s*=\s*(\\\\?["\']?)'.preg_quote($id, '/').'\1[\s>]/i', Body::called($page->body)->content.$page->site->shell) === 1) {
             throw SettingException::takenId(self::FIELD, $id, "the page “{$page->title}”");
         }
     }

@@ -11,10 +11,13 @@ enum Refusal: string
 
     case Change = 'change-not-possible';
 
+    case Page = 'page-not-possible';
+
     public function title(): string
     {
         return match ($this) {
             self::Setting => 'A setting cannot be so',
+            self::Page => 'The page cannot be so',
             self::Change => 'The change cannot be made',
         };
     }

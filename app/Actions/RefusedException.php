@@ -7,6 +7,7 @@ namespace App\Actions;
 use RuntimeException;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Site\SiteException;
 
 /** What the core refused: which field, and what would be allowed. */
 final class RefusedException extends RuntimeException
@@ -15,13 +16,17 @@ final class RefusedException extends RuntimeException
         public readonly Refusal $reason,
         public readonly string $field,
         public readonly string $allowed,
-        SettingException|ChangeException $previous,
+        SettingException|ChangeException|SiteException $previous,
     ) {
         parent::__construct($previous->getMessage(), 0, $previous);
     }
 
-    public static function from(SettingException|ChangeException $refusal): self
+    public static function from(SettingException|ChangeException|SiteException $refusal): self
     {
-        return new self($refusal instanceof SettingException ? Refusal::Setting : Refusal::Change, $refusal->field, $refusal->allowed, $refusal);
+        return new self(match (true) {
+            $refusal instanceof SettingException => Refusal::Setting,
+            $refusal instanceof SiteException => Refusal::Page,
+            default => Refusal::Change,
+        }, $refusal->field, $refusal->allowed, $refusal);
     }
 }

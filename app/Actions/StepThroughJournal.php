@@ -10,8 +10,9 @@ use App\Models\Gallery;
 use App\Models\JournalEntry;
 use Illuminate\Database\ConnectionInterface;
 use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Changes;
 
-/** Takes the last act on a gallery back, or does it again. */
+/** Takes the last act on a gallery back, or does it again. Pictures that were deleted for good in the meantime stay away. */
 final readonly class StepThroughJournal
 {
     public function __construct(
@@ -62,11 +63,11 @@ final readonly class StepThroughJournal
         $gallery = $this->database->transaction(function () use ($galleryId, $version, $find, $wanted, $outcome, &$otherFiles): Gallery {
             $gallery = $this->store->read($galleryId, $version);
             $entry = $find($gallery);
-            $change = $wanted($entry);
+            $change = Changes::fitting($wanted($entry), $gallery->document());
             $before = $this->tidied->told($gallery, $change);
-            $after = $change->appliedTo($before);
-            $this->store->refuseGone($before, $after);
+            [$after, $gone] = $this->store->withoutGone($before, $change->appliedTo($before));
             $this->store->write($gallery, $before, $after);
+            $gallery->gone = $gone;
             $entry->update(['state' => $outcome, 'state_version' => $gallery->version]);
             $otherFiles = ! $after->isLaidOutLike($before);
 

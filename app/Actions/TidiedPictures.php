@@ -9,6 +9,7 @@ use App\Models\Gallery;
 use App\Models\Picture;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Tidy;
+use ZincPane\Core\Changes\Together;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
@@ -34,7 +35,12 @@ final class TidiedPictures
     {
         $document = $gallery->document();
 
-        return $change instanceof Tidy ? $document->tidiedAs(self::of($document, $change)) : $document;
+        return match (true) {
+            $change instanceof Tidy => $document->tidiedAs(self::of($document, $change->pictures())),
+            // A picture may come in and be tidied in one act: all of them are told.
+            $change instanceof Together && $change->pictures() !== [] => $document->tidiedAs(self::of(null, $change->pictures())),
+            default => $document,
+        };
     }
 
     /**
@@ -45,11 +51,12 @@ final class TidiedPictures
      */
     public function prepare(Gallery $gallery, Change $change): void
     {
-        if (! $change instanceof Tidy) {
+        $ids = $change instanceof Tidy || $change instanceof Together ? $change->pictures() : [];
+        if ($ids === []) {
             return;
         }
         $before = $this->told($gallery, $change);
-        $pictures = Picture::query()->whereIn('id', $change->pictures())->get()->keyBy('id');
+        $pictures = Picture::query()->whereIn('id', $ids)->get()->keyBy('id');
         foreach ($change->appliedTo($before)->tidied as $id => $tidied) {
             $picture = $pictures->get($id);
             if ($picture !== null && ! $tidied->recipe->isSameAs($before->tidied[$id]->recipe)) {
@@ -80,14 +87,16 @@ final class TidiedPictures
     }
 
     /**
+     * @param  ?GalleryDocument  $document  that must have them; null for any
+     * @param  list<string>  $pictures
      * @return array<string, Tidied>
      */
-    private static function of(GalleryDocument $document, Tidy $change): array
+    private static function of(?GalleryDocument $document, array $pictures): array
     {
-        $there = array_fill_keys(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items)), true);
+        $there = $document === null ? null : array_fill_keys(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items)), true);
         $tidied = [];
-        foreach (Picture::query()->whereIn('id', $change->pictures())->get() as $picture) {
-            if (isset($there[$picture->id])) {
+        foreach (Picture::query()->whereIn('id', $pictures)->get() as $picture) {
+            if ($there === null || isset($there[$picture->id])) {
                 $tidied[$picture->id] = $picture->tidied();
             }
         }

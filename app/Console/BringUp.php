@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use App\Publishing\PutLive;
+use App\Publishing\LiveSite;
 use App\Upgrading\OldDesigns;
 use App\Upgrading\OldEditions;
 use App\Upgrading\OldEntries;
@@ -20,7 +20,7 @@ final class BringUp extends Command
 
     protected $description = 'Bring what earlier versions stored up to this one; may be interrupted and run again';
 
-    public function handle(OldDesigns $designs, OldEntries $entries, OldEditions $editions, OldPictures $pictures, PutLive $live): int
+    public function handle(OldDesigns $designs, OldEntries $entries, OldEditions $editions, OldPictures $pictures, LiveSite $live): int
     {
         $live->settle();
         foreach ([$designs, $entries, $editions, $pictures] as $outdated) {

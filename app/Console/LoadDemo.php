@@ -9,12 +9,14 @@ use App\Actions\ChangeGallery;
 use App\Actions\CreateGallery;
 use App\Intake\Provenance;
 use App\Intake\TakeIn;
+use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\Page;
-use App\Models\Pane;
 use App\Models\Picture;
 use App\Models\Site;
 use App\Models\User;
+use App\Pages\PanesOfSite;
+use App\Pages\PartsOfHtml;
 use App\Publishing\PutLive;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -52,7 +54,7 @@ final class LoadDemo extends Command
     ];
 
     /** Where it was interrupted it goes on; the account is written down last, and says that all is there. */
-    public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live): int
+    public function handle(TakeIn $intake, CreateGallery $create, AddPictures $add, ChangeGallery $change, PutLive $live, PanesOfSite $panes): int
     {
         $file = config()->string('zinc.demo.account_file');
         if (is_file($file)) {
@@ -74,7 +76,8 @@ final class LoadDemo extends Command
             $gallery = $add->handle($create->handle($title), $pictures[$key], null);
             $design = ['layout' => $layout, ...$finishes[$finish], 'viewer' => $told[5] ?? []];
             $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
-            $this->place($gallery, $site, ...$place);
+            [$slug, $spot] = $place;
+            $panes->place($gallery, Page::query()->where('slug', $slug)->sole()->id, $spot, null, null);
             $live->handle($gallery->id, null, null);
         }
         $this->loadAccount($file);
@@ -141,16 +144,10 @@ final class LoadDemo extends Command
                 'title' => $title,
                 'menu_label' => $label,
                 'position' => $position,
-                'blocks' => (new Crawler($html))->filter('body > *')->each(static fn (Crawler $block): string => $block->outerHtml()),
+                'body' => Body::ofParts(PartsOfHtml::of((new Crawler($html))->filter('body > *')->each(static fn (Crawler $block): string => $block->outerHtml()))),
             ]);
         }
 
         return $site;
-    }
-
-    private function place(Gallery $gallery, Site $site, string $slug, int $spot): void
-    {
-        $page = Page::query()->where('site_id', $site->id)->where('slug', $slug)->firstOrFail();
-        Pane::query()->create(['page_id' => $page->id, 'gallery_id' => $gallery->id, 'spot' => $spot]);
     }
 }

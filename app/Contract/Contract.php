@@ -88,8 +88,33 @@ final class Contract
         'GET sources/{source}/files/{file}' => [200 => self::NO_JSON, 304 => self::NO_BODY],
         'POST sources/{source}/take' => [202 => 'BatchBegun'],
         'GET pages' => [200 => 'SitePages'],
-        'PATCH pages/{page}' => [200 => 'SitePage'],
+        'POST pages/bring-in' => [201 => 'BroughtIn'],
+        'POST pages' => [201 => 'PageMade'],
+        'PATCH pages/{page}' => [204 => self::NO_BODY],
+        'DELETE pages/{page}' => [204 => self::NO_BODY],
+        'POST pages/{page}/offline' => [204 => self::NO_BODY],
+        'POST pages/{page}/look' => [200 => 'Look'],
+        'GET pages/{page}/file' => [200 => self::NO_JSON],
+        'GET pages/{page}/parts' => [200 => 'PageParts'],
+        'PUT pages/{page}/parts' => [200 => 'PageParts'],
+        'GET site' => [200 => 'Site'],
+        'GET comments' => [200 => 'Comments'],
+        'PATCH comments/{comment}' => [204 => self::NO_BODY],
+        'DELETE comments/{comment}' => [204 => self::NO_BODY],
+        'GET site/history' => [200 => 'SiteHistory'],
+        'POST site/back' => [204 => self::NO_BODY],
+        'GET galleries/{gallery}/history' => [200 => 'GalleryHistory'],
+        'POST galleries/{gallery}/back' => [200 => 'GalleryChanged'],
+        'POST editions/{edition}/live' => [200 => 'EditionLive'],
+        'PUT site/menu' => [204 => self::NO_BODY],
+        'POST site/undo' => [204 => self::NO_BODY],
+        'POST site/redo' => [204 => self::NO_BODY],
+        'POST site/live' => [202 => 'Lacking', 204 => self::NO_BODY],
+        'POST galleries/{gallery}/offline' => [200 => 'GalleryChanged'],
+        'POST pictures/offline' => [204 => self::NO_BODY],
+        'DELETE pictures/offline' => [204 => self::NO_BODY],
         'POST panes' => [201 => 'PanePlaced'],
+        'GET panes/{pane}' => [200 => 'PaneDetails'],
         'PATCH panes/{pane}' => [204 => self::NO_BODY],
         'DELETE panes/{pane}' => [204 => self::NO_BODY],
     ];
@@ -99,7 +124,7 @@ final class Contract
      */
     public static function types(): array
     {
-        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all()];
+        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all(), ...SiteTypes::all()];
         ksort($types);
 
         return $types;

@@ -69,6 +69,10 @@ final class DesignTypes
 
         return [
             'Option' => Type::object(['value' => Type::text(), 'label' => Type::text()]),
+            'PlaceSetting' => Type::object([
+                'path' => Type::text(), 'label' => Type::text(), 'under' => Type::text(), 'can_be_left' => Type::flag(), 'control' => Type::among(['number', 'choice']),
+                'least' => Type::whole(), 'most' => Type::whole(), 'unit' => Type::text(), 'words' => $numbers, 'named' => $numbers, 'options' => Type::list($option),
+            ], ['least', 'most', 'unit', 'words', 'named', 'options']),
             'NumberSetting' => Type::object([...$common, 'control' => Type::among(['number']), 'least' => Type::whole(), 'most' => Type::whole(), 'unit' => Type::text(), 'words' => $numbers, 'named' => $numbers]),
             'ChoiceSetting' => Type::object([...$common, 'control' => Type::among(['choice']), 'options' => Type::list($option)]),
             'ShapeSetting' => Type::object([...$common, 'control' => Type::among(['shape']), 'options' => Type::list($option), 'first' => Type::text(), 'extreme' => Type::whole(), 'longest' => Type::whole()]),
@@ -99,6 +103,10 @@ final class DesignTypes
                 'css_example' => Type::text(),
                 'files' => Type::list(Type::text()),
                 'pictures' => Type::text(),
+                'places' => Type::list(Type::ref('PlaceSetting')),
+                'part_kinds' => Type::list(Type::object(['value' => Type::ref('PartKind'), 'label' => Type::text(), 'is_written' => Type::flag()])),
+                'frame_spots' => Type::list(Type::text()),
+                'heading_levels' => Type::list(Type::whole()),
                 'longest' => Type::object(array_fill_keys(array_keys((array) Vocabulary::all()['longest']), Type::whole())),
             ]),
         ];

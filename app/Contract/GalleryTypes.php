@@ -33,7 +33,7 @@ final class GalleryTypes
             'design' => Type::ref('GalleryDesign'), 'in_force' => Type::list(Type::ref('SettingPath'))->told('Settings that have an effect on the design as it is.'),
             'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(), 'finish_label' => Type::text(), 'viewer_label' => Type::text(),
             'albums' => Type::ref('Albums'), 'undo' => $act, 'redo' => $act,
-            'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['title' => Type::text(), 'address' => Type::text()]))]),
+            'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['id' => Type::text(), 'title' => Type::text(), 'address' => Type::text(), 'changes' => Type::list(Type::text())]))]),
             'panes' => Type::list(Type::ref('PaneOfGallery')), 'embed' => Type::text(), 'items' => Type::list(Type::ref('Item')),
         ];
 
@@ -56,10 +56,11 @@ final class GalleryTypes
                 'exceptions' => Type::list(Type::either(Type::ref('WordField'), Type::among(['decorative'])))->told('Fields in which the gallery says something else than the picture itself.'),
                 'flaws' => Type::list(Type::ref('FlawCode')),
             ]),
-            'PaneOfGallery' => Type::object(['id' => Type::text(), 'page_id' => Type::text(), 'page' => Type::text(), 'address' => Type::text(), 'spot' => Type::whole()]),
+            'PaneOfGallery' => Type::object(['id' => Type::text(), 'page_id' => Type::text()->orNull(), 'page' => Type::text(), 'address' => Type::text(), 'spot' => Type::whole()]),
             'Gallery' => Type::object($facts),
             'GalleryChanged' => Type::object([
                 ...$facts, 'from' => Type::whole()->told('The version that this goes on from.'), 'order' => $identifiers->orNull()->told('All items, where others are there or they stand elsewhere; those that are new or other than before are among the items.'),
+                'gone' => Type::whole()->told('Pictures that could not be brought back: they were deleted for good.'),
                 'laid_out' => Type::ref('LaidOut')->orNull(),
             ]),
             'LaidOut' => Type::object($laidOut),

@@ -80,12 +80,6 @@ final class PictureTypes
     private static function around(): array
     {
         return [
-            'SitePage' => Type::object([
-                'id' => Type::text(), 'title' => Type::text(), 'address' => Type::text(), 'menu_label' => Type::text()->orNull(),
-                'panes' => Type::list(Type::object(['id' => Type::text(), 'gallery_id' => Type::text(), 'gallery' => Type::text(), 'spot' => Type::whole(), 'tile_size' => Type::text()->orNull()])),
-            ]),
-            'SitePages' => Type::list(Type::ref('SitePage')),
-            'PanePlaced' => Type::object(['id' => Type::text()]),
             'User' => Type::object(['id' => Type::text(), 'name' => Type::text(), 'email' => Type::text(), 'role' => Type::ref('Role'), 'may' => Type::list(Type::ref('Ability'))]),
             'Limits' => Type::object(['megabytes' => Type::whole(), 'video_megabytes' => Type::whole(), 'part_bytes' => Type::whole()]),
             'Session' => Type::object(['user' => Type::ref('User')->orNull(), 'limits' => Type::ref('Limits')]),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\BroughtIn\PageFile;
 use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -33,6 +34,12 @@ final class FileAnswer
         'woff2' => 'font/woff2',
     ];
 
+    /** Of files that came with pages from outside; what is not among them, scripts above all, is only bytes here. */
+    public const BROUGHT_TYPES = [
+        'html' => 'text/html', 'htm' => 'text/html', 'css' => 'text/css', 'png' => 'image/png', 'jpg' => 'image/jpeg', 'jpeg' => 'image/jpeg', 'gif' => 'image/gif', 'webp' => 'image/webp', 'avif' => 'image/avif',
+        'svg' => 'image/svg+xml', 'ico' => 'image/x-icon', 'woff' => 'font/woff', 'woff2' => 'font/woff2', 'ttf' => 'font/ttf', 'otf' => 'font/otf', 'txt' => 'text/plain', 'pdf' => 'application/pdf', 'mp4' => 'video/mp4', 'webm' => 'video/webm', 'vtt' => 'text/vtt',
+    ];
+
     /** Under an address that never changes meaning. */
     public static function forEver(string $path): BinaryFileResponse
     {
@@ -56,6 +63,23 @@ final class FileAnswer
         $response = self::of($path, $headers);
         $response->setEtag(substr((string) hash_file('sha256', $path), 0, 32));
         $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /**
+     * What came from outside, in the encoding that it says.
+     *
+     * @param  array<string, string>  $headers
+     */
+    public static function broughtIn(string $path, Request $request, array $headers): Response
+    {
+        $type = self::BROUGHT_TYPES[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? 'application/octet-stream';
+        $response = self::revalidated($path, $request, ['Content-Type' => $type, ...$headers]);
+        if (str_starts_with($type, 'text/')) {
+            $start = (string) file_get_contents($path, false, null, 0, 4096);
+            $response->setCharset(PageFile::charsetOf($start) ?? 'utf-8');
+        }
 
         return $response;
     }

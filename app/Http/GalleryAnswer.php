@@ -44,6 +44,7 @@ final readonly class GalleryAnswer
             'from' => $step === null ? $gallery->version : $step->from,
             'items' => $step === null ? [] : Items::changedBy($step),
             'order' => $step?->isRearranged() === true ? $step->order() : null,
+            'gone' => $gallery->gone,
             'laid_out' => is_string($shown) ? $this->proofs->of($gallery, $shown) : null,
         ];
     }

@@ -9,11 +9,13 @@ use App\Actions\FinishNotTakenException;
 use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
+use App\BroughtIn\BroughtInException;
 use App\Faults\Cause;
 use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
 use App\Intake\PartException;
 use App\Intake\Sources\SourceException;
+use App\Pages\StalePageException;
 use App\Publishing\BusyException;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
@@ -37,6 +39,7 @@ final class Problem
                 'clashes' => $exception->clashes,
             ]),
             $exception instanceof NothingToUndoException => self::answer(409, 'nothing-left', 'Nothing left', $exception->getMessage()),
+            $exception instanceof StalePageException => self::answer(409, 'stale-page', 'The page was written on in the meantime', $exception->getMessage()),
             $exception instanceof BusyException => self::answer(409, 'busy', 'Somebody else is putting live', $exception->getMessage()),
             $exception instanceof SignInException => $exception->needsCode
                 ? self::answer(401, 'second-step-needed', 'A second step', $exception->getMessage())
@@ -46,6 +49,7 @@ final class Problem
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof IntakeException => self::answer(422, $exception->reason, 'The file was not taken', $exception->getMessage()),
+            $exception instanceof BroughtInException => self::answer(422, 'page-not-taken', 'The page was not brought in', $exception->getMessage(), ['field' => 'file']),
             $exception instanceof FinishNotTakenException => self::answer(422, 'finish-not-taken', 'The finish was not taken in', $exception->getMessage()),
             $exception instanceof PartException => self::answer($exception->status, 'part-not-taken', 'The part was not taken', $exception->getMessage()),
             $exception instanceof SourceException => self::answer(404, 'not-at-the-source', 'It is not there', $exception->getMessage()),

@@ -29,7 +29,7 @@ use ZincPane\Core\Gallery\Item;
  * @property GalleryDesign $design
  * @property int $version
  * @property ?string $edition_id
- * @property ?array{edition: ?string, panes: list<array{id: string, page_id: string, spot: int, tile_size: ?string}>} $put_away where it stood before it was deleted
+ * @property ?array{edition: ?string, panes: list<array<string, mixed>>} $put_away where it stood before it was deleted
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read ?Edition $edition
@@ -49,6 +49,9 @@ final class Gallery extends Model
 
     /** What was written last, in the request that wrote it. */
     public ?Step $step = null;
+
+    /** Pictures that a step back could not bring back: they were deleted for good. */
+    public int $gone = 0;
 
     protected $guarded = [];
 

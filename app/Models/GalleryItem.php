@@ -58,6 +58,12 @@ final class GalleryItem extends Model
         return $this->belongsTo(Picture::class);
     }
 
+    /** Whether no visitor is to see it: it is hidden here, or its picture was taken offline everywhere. */
+    public function isKeptBack(): bool
+    {
+        return $this->is_hidden || ($this->picture !== null && ($this->picture->offline_at !== null || $this->picture->face()?->offline_at !== null));
+    }
+
     public function toCore(): Item
     {
         return self::coreOf($this->attributes);

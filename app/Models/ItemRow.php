@@ -55,9 +55,10 @@ final class ItemRow
         return is_string($this->row['i_album']) ? $this->row['i_album'] : null;
     }
 
+    /** Whether no visitor is to see it: it is hidden here, or its picture was taken offline everywhere. */
     public function isHidden(): bool
     {
-        return (bool) $this->row['i_is_hidden'];
+        return (bool) $this->row['i_is_hidden'] || $this->row['p_offline_at'] !== null || $this->row['f_offline_at'] !== null;
     }
 
     public function isLarge(): bool

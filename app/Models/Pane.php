@@ -8,17 +8,22 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use ZincPane\Core\Delivery\ContentWidth;
-use ZincPane\Core\Design\TileSize;
+use ZincPane\Core\Site\PageFrame;
+use ZincPane\Core\Site\Pane as CorePane;
 
 /**
- * One placement of a gallery on a page.
+ * One place of a gallery, as it is saved.
  *
  * @property string $id
- * @property string $page_id
+ * @property ?string $page_id null: in the frame of the site, on every page
  * @property string $gallery_id
  * @property int $spot
- * @property ?string $tile_size a name or px; null is as the gallery has it
- * @property-read Page $page
+ * @property string $name
+ * @property array<string, mixed> $place
+ * @property array<string, mixed> $exceptions
+ * @property ?array{phone: int, in_phone: int, wide: int, in_wide: int} $room
+ * @property list<string> $except
+ * @property-read ?Page $page
  * @property-read Gallery $gallery
  */
 final class Pane extends Model
@@ -27,20 +32,30 @@ final class Pane extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['name' => '', 'place' => '{}', 'exceptions' => '{}', 'except' => '[]'];
+
     protected function casts(): array
     {
-        return ['spot' => 'integer'];
+        return ['spot' => 'integer', 'place' => 'array', 'exceptions' => 'array', 'room' => 'array', 'except' => 'array'];
+    }
+
+    public function toCore(): CorePane
+    {
+        return CorePane::fromArray(['id' => $this->id, 'gallery' => $this->gallery_id, 'spot' => $this->spot, 'name' => $this->name, 'place' => $this->place, 'exceptions' => $this->exceptions, 'room' => $this->room, 'except' => $this->except]);
     }
 
     /** How wide its place is, by the width of the window. */
-    public function contentWidth(): ContentWidth
+    public function contentWidth(Site $site): ContentWidth
     {
-        return $this->page->site->column();
+        $pane = $this->toCore();
+
+        return $pane->frame($this->frameOf($site))->of($pane->design);
     }
 
-    public function tileSize(): ?TileSize
+    /** Null where the page does not tell how wide it is. */
+    private function frameOf(Site $site): ?PageFrame
     {
-        return $this->tile_size === null ? null : TileSize::of($this->tile_size);
+        return $this->page?->isBroughtIn() === true ? null : $site->frame();
     }
 
     /**

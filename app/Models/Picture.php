@@ -67,6 +67,7 @@ use ZincPane\Core\Tidying\Recipe;
  * @property bool $has_alpha something shows through it
  * @property bool $is_moving visitors see it move
  * @property ?Carbon $binned_at
+ * @property ?Carbon $offline_at
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property-read ?Picture $poster
@@ -88,14 +89,13 @@ final class Picture extends Model
     private string|int|float|null $madeAsWritten = null;
 
     protected $attributes = [
-        'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '',
-        'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload', 'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false,
+        'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '', 'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload', 'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false, 'offline_at' => null,
     ];
 
     protected function casts(): array
     {
         return [
-            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean',
+            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
             'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'binned_at' => 'datetime', 'seconds' => 'float',
         ];
     }

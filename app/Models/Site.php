@@ -7,8 +7,11 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
-use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Site\Page as CorePage;
+use ZincPane\Core\Site\PageFrame;
+use ZincPane\Core\Site\Pane as CorePane;
+use ZincPane\Core\Site\SiteState;
 
 /**
  * The site that galleries stand on: what is around its pages, and how wide their content is.
@@ -19,7 +22,9 @@ use ZincPane\Core\Phrases\Phrases;
  * @property string $stylesheet
  * @property int $margin
  * @property int $content_width
- * @property ?array<string, array{title: string, menu_label: ?string, panes: list<array{id: string, gallery: string, spot: int, tile_size?: ?string}>}> $live by page id
+ * @property int $text_width
+ * @property ?array<string, mixed> $live what visitors have, as SiteState writes it
+ * @property ?array<string, array<string, mixed>> $singles pictures that stand by themselves on live pages, as they went live, by id
  * @property ?string $build the folder of what is live
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
  */
@@ -27,11 +32,16 @@ final class Site extends Model
 {
     use HasUlids;
 
+    /** @var ?list<Pane> */
+    private ?array $frame = null;
+
     protected $guarded = [];
+
+    protected $attributes = ['text_width' => 684];
 
     protected function casts(): array
     {
-        return ['live' => 'array', 'margin' => 'integer', 'content_width' => 'integer'];
+        return ['live' => 'array', 'singles' => 'array', 'margin' => 'integer', 'content_width' => 'integer', 'text_width' => 'integer'];
     }
 
     /**
@@ -43,6 +53,16 @@ final class Site extends Model
         $pages->orderBy('position');
 
         return $pages;
+    }
+
+    /**
+     * Galleries that stand on every page.
+     *
+     * @return list<Pane>
+     */
+    public function framePanes(): array
+    {
+        return $this->frame ??= array_values(Pane::query()->whereNull('page_id')->orderBy('spot')->orderBy('id')->get()->all());
     }
 
     /** With pages and panes that know whose they are, so that nothing is fetched again for each. */
@@ -58,10 +78,25 @@ final class Site extends Model
         return $this;
     }
 
-    /** The site with its pages and panes. */
+    /** The site with its pages and panes; of the content of pages only what it is called. */
     public static function whole(): self
     {
-        return self::query()->with('pages.panes')->firstOrFail()->withPanes();
+        return self::query()->with(['pages.panes', 'pages.content' => static fn ($content) => $content->select(['hash', 'kind'])])->firstOrFail()->withPanes();
+    }
+
+    /** Its pages as they are saved. */
+    public function asSaved(): SiteState
+    {
+        return SiteState::of(
+            array_values($this->pages->map(static fn (Page $page): CorePage => $page->toCore())->all()),
+            array_map(static fn (Pane $pane): CorePane => $pane->toCore(), $this->framePanes()),
+        );
+    }
+
+    /** Its pages as visitors have them; none where nothing was put live yet. */
+    public function asLive(): SiteState
+    {
+        return $this->live === null ? SiteState::none() : SiteState::fromArray($this->live);
     }
 
     /** What is said to its visitors by itself, in the language that its pages say they are in. */
@@ -70,9 +105,15 @@ final class Site extends Model
         return Phrases::in(preg_match('/<html\b[^>]*\slang\s*=\s*["\']?([a-z-]+)/i', $this->shell, $found) === 1 ? $found[1] : Phrases::DEFAULT);
     }
 
-    /** How wide the content of its pages is, by the width of the window; what stands on them asks its pane. */
-    public function column(): ContentWidth
+    /** Whether lines of its pages run from right to left. */
+    public function isRightToLeft(): bool
     {
-        return ContentWidth::page($this->margin, $this->content_width);
+        return preg_match('/<html\b[^>]*\sdir\s*=\s*["\']?rtl\b/i', $this->shell) === 1;
+    }
+
+    /** How wide its pages are, by the width of the window. */
+    public function frame(): PageFrame
+    {
+        return new PageFrame($this->margin, $this->content_width, $this->text_width);
     }
 }

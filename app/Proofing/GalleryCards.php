@@ -24,7 +24,7 @@ final readonly class GalleryCards
     /** px between albums. */
     private const BETWEEN = 40;
 
-    public function __construct(private Painter $painter, private CardMarks $marks, private Cache $cache)
+    public function __construct(private Painter $painter, private CardMarks $marks, private Cache $cache, private PendingChanges $pending)
     {
     }
 
@@ -68,19 +68,19 @@ final readonly class GalleryCards
     private function card(Gallery $gallery, Site $site): array
     {
         $drawn = Drafts::of($gallery);
-        $pending = PendingChanges::of($gallery, $site);
+        $pending = $this->pending->of($gallery, $site);
 
         return [
             'id' => $gallery->id,
             'title' => $gallery->title,
             'pictures' => (int) $gallery->getAttribute('items_count'),
-            'pages' => array_values($gallery->panes->map(static fn (Pane $pane): string => $pane->page->title)->unique()->all()),
+            'pages' => array_values($gallery->panes->map(static fn (Pane $pane): string => $pane->page->title ?? 'every page')->unique()->all()),
             'state' => match (true) {
                 $gallery->edition_id === null => 'draft',
-                $pending->changes === [] => 'live',
+                $pending['changes'] === [] => 'live',
                 default => 'changed',
             },
-            'changes' => count($pending->changes),
+            'changes' => count($pending['changes']),
             'miniature' => ['width' => self::WIDTH, 'height' => self::HEIGHT, 'tiles' => $this->miniature($drawn)],
         ];
     }

@@ -17,7 +17,7 @@ use ZincPane\Core\Design\DesignWords;
 /** A gallery as its screens know it, but for its items and its proof: small, whatever the gallery holds. */
 final readonly class GalleryFacts
 {
-    public function __construct(private Guard $guard)
+    public function __construct(private Guard $guard, private PendingChanges $pending)
     {
     }
 
@@ -28,7 +28,7 @@ final readonly class GalleryFacts
     public function of(Gallery $gallery, string $host): array
     {
         $gallery->load('panes.page', 'edition:id,gallery_id,version,created_at');
-        $pending = PendingChanges::of($gallery, Site::whole());
+        $pending = $this->pending->of($gallery, Site::whole());
 
         return [
             'id' => $gallery->id,
@@ -47,14 +47,14 @@ final readonly class GalleryFacts
             'redo' => $this->act($gallery->firstUndone()),
             'live' => [
                 'at' => $gallery->edition?->created_at->toIso8601String(),
-                'changes' => $pending->changes,
-                'pages' => $pending->pages,
+                'changes' => $pending['changes'],
+                'pages' => $pending['pages'],
             ],
             'panes' => array_values($gallery->panes->map(static fn (Pane $pane): array => [
                 'id' => $pane->id,
                 'page_id' => $pane->page_id,
-                'page' => $pane->page->title,
-                'address' => $pane->page->address(),
+                'page' => $pane->page->title ?? 'every page',
+                'address' => $pane->page?->address() ?? '/',
                 'spot' => $pane->spot,
             ])->all()),
             'embed' => ScriptEmbed::line($host, $gallery->id),

@@ -6,7 +6,6 @@ namespace App\Proofing;
 
 use App\Intake\FileType;
 use App\Intake\RichText;
-use App\Models\Page;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Design\NamedFinish;
@@ -23,6 +22,13 @@ use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Measuring\Weights;
 use ZincPane\Core\Ordering\Orders;
 use ZincPane\Core\Settings\Setting;
+use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\PageAddress;
+use ZincPane\Core\Site\Pane;
+use ZincPane\Core\Site\PaneDesign;
+use ZincPane\Core\Site\Part;
+use ZincPane\Core\Site\PartKind;
+use ZincPane\Core\Site\SiteState;
 use ZincPane\Core\Tidying\Crop;
 use ZincPane\Core\Tidying\Recipe;
 use ZincPane\Core\Wording\AltFlaw;
@@ -66,9 +72,13 @@ final class Vocabulary
             'css_example' => ClassNames::EXAMPLE,
             'files' => FileType::offered(),
             'pictures' => FileType::pictures(),
+            'places' => array_map(static fn (string $key, Setting $setting): array => ['path' => $key, 'label' => $setting->label, 'under' => $setting->under, ...$setting->kind->control()->toArray()], array_keys(PaneDesign::settings()), array_values(PaneDesign::settings())),
+            'part_kinds' => array_map(static fn (PartKind $kind): array => ['value' => $kind->value, 'label' => $kind->label(), 'is_written' => $kind->isWritten()], PartKind::cases()),
+            'frame_spots' => array_map(ucfirst(...), SiteState::SPOTS),
+            'heading_levels' => Part::LEVELS,
             'longest' => [
                 'gallery_title' => About::LONGEST_TITLE, 'gallery_description' => About::LONGEST_DESCRIPTION, 'album' => Album::LONGEST,
-                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'finish_name' => NamedFinish::LONGEST,
+                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'page_title' => Page::LONGEST_TITLE, 'address' => PageAddress::LONGEST, 'pane_name' => Pane::LONGEST_NAME, 'part_caption' => Part::LONGEST_CAPTION, 'finish_name' => NamedFinish::LONGEST,
             ],
         ];
     }

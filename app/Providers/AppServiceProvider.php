@@ -15,6 +15,7 @@ use App\Intake\Sources\StockShelf;
 use App\Intake\Workshop;
 use App\Jobs\QueuedWorkshop;
 use App\Models\SignIn;
+use App\Models\Site;
 use App\Models\User;
 use App\Publishing\VisitorScript;
 use App\Upkeep\Tend;
@@ -85,6 +86,13 @@ final class AppServiceProvider extends ServiceProvider
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
         Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
+        $many = static fn (Request $request, array $headers): Response => response(Site::query()->firstOrFail()->phrases()->say('comment_many'), 429, [...$headers, 'Content-Type' => 'text/plain; charset=utf-8']);
+        RateLimiter::for('comment', static fn (Request $request) => [
+            Limit::perMinute(5)->by('comment|'.$request->ip())->response($many),
+            Limit::perHour(40)->by('comments|'.$request->ip())->response($many),
+            // From many addresses at once.
+            Limit::perMinute(100)->by('comments')->response($many),
+        ]);
         // Only tries that failed count.
         $failed = static fn (Response $response): bool => $response->getStatusCode() === 422;
         RateLimiter::for('sign-in', static fn (Request $request) => [

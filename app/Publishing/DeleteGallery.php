@@ -18,12 +18,12 @@ final readonly class DeleteGallery
     public function delete(Gallery $gallery): void
     {
         $this->database->transaction(static function () use ($gallery): void {
-            $panes = $gallery->panes()->get(['id', 'page_id', 'spot', 'tile_size']);
+            $panes = $gallery->panes()->get(['id', 'page_id', 'spot', 'name', 'place', 'exceptions', 'room', 'except']);
             $gallery->update(['put_away' => ['edition' => $gallery->edition_id, 'panes' => $panes->toArray()], 'edition_id' => null]);
             $gallery->panes()->delete();
             $gallery->delete();
         });
-        $this->offline->handle($gallery);
+        $this->offline->gallery($gallery);
     }
 
     /** As it was before it was deleted, for visitors too. */

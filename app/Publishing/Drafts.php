@@ -20,10 +20,7 @@ use ZincPane\Core\Gallery\Words;
 /** Galleries as they are saved, ready to be drawn or frozen. */
 final class Drafts
 {
-    /** Letters of an item's identifier that it is called by in addresses. */
-    private const KEY = 8;
-
-    /** And of a gallery's. */
+    /** Letters of a gallery's identifier that it is called by in addresses. */
     private const GALLERY_KEY = 12;
 
     /** The saved state, or as another design would draw it. What is hidden, or has no file yet, is not drawn. */
@@ -36,7 +33,7 @@ final class Drafts
                 $items[] = $shown;
                 $albums[] = $row->album();
                 $large[] = $row->isLarge();
-                $keys[] = strtolower(substr($row->id(), -self::KEY));
+                $keys[] = FrozenGallery::keyOf($row->id());
                 $clicks[] = $row->click();
             }
         }

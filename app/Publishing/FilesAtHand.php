@@ -29,7 +29,7 @@ final readonly class FilesAtHand
     {
         $lost = false;
         foreach ($gallery->items as $item) {
-            $picture = $item->is_hidden ? null : $item->picture?->face();
+            $picture = $item->isKeptBack() ? null : $item->picture?->face();
             $there = $picture === null ? [] : array_filter($picture->renditions, fn (int $bytes, string $file): bool => $this->isWhole($picture, $file, $bytes), ARRAY_FILTER_USE_BOTH);
             if ($picture !== null && count($there) < count($picture->renditions)) {
                 $lost = true;

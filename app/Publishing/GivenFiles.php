@@ -36,7 +36,7 @@ final readonly class GivenFiles
         }
         foreach ($gallery->items as $item) {
             $picture = $item->picture;
-            if ($picture !== null && ! $item->is_hidden && $picture->kind === PictureKind::Picture) {
+            if ($picture !== null && ! $item->isKeptBack() && $picture->kind === PictureKind::Picture) {
                 [$disk, $path, $file] = $this->file($picture, $download);
                 $this->files->release($disk, $path, $picture->rendition_key, $file);
             }

@@ -71,7 +71,6 @@ final readonly class LiveFiles
         // Relative, so that the whole folder may be moved to another place or machine.
         symlink($folder, $link);
         rename($link, $disk->path(self::CURRENT));
-        $this->sweep($disk, $folder);
     }
 
     /** Whether it is the folder that visitors read. */
@@ -164,8 +163,9 @@ final readonly class LiveFiles
     }
 
     /** Takes away all builds but the one that is live and the one before, which may still be read. */
-    private function sweep(FilesystemAdapter $disk, string $live): void
+    public function sweep(string $live): void
     {
+        $disk = $this->live();
         $builds = $disk->directories('builds');
         rsort($builds);
         $kept = [$live, ...array_slice(array_values(array_diff($builds, [$live])), 0, 1)];

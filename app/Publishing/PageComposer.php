@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
-use App\Models\Page;
 use App\Models\Site;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Site\MenuEntry;
 
 /** Puts a page of the site together: shell, menu, blocks, and panes between the blocks. */
 final readonly class PageComposer
@@ -16,72 +16,99 @@ final readonly class PageComposer
      * @param  string  $stylesheet  address of the site's style sheet
      * @param  string  $script  element that runs the visitors' script; empty for none
      * @param  string  $arrival  element that runs what tiles need that arrive, on pages that have some; empty for none
+     * @param  string  $style  element with the style sheet itself, in place of its address
      */
-    public function __construct(private Site $site, private string $stylesheet, private string $script, private string $arrival = '')
+    public function __construct(private Site $site, private string $stylesheet, private string $script, private string $arrival = '', private string $style = '')
     {
     }
 
     /**
-     * @param  list<array{page: Page, label: string}>  $menu
-     * @param  array<int, list<Fragment>>  $panes  by how many blocks stand before them
+     * @param  list<MenuEntry>  $menu
      * @param  (callable(int): string)|null  $marker  HTML to show at each spot, in the studio
-     * @param  string  $head  elements that its head has besides
      */
-    public function compose(Page $page, array $menu, array $panes, ?callable $marker = null, string $head = ''): string
+    public function compose(Composed $page, array $menu, ?callable $marker = null): string
     {
-        $css = '';
-        $body = '';
-        $fonts = [];
-        $arrives = false;
+        $body = self::html($page->above);
         for ($spot = 0; $spot <= count($page->blocks); $spot++) {
             $body .= $spot > 0 ? $page->blocks[$spot - 1]."\n" : '';
             $body .= $marker === null ? '' : $marker($spot);
-            foreach ($panes[$spot] ?? [] as $fragment) {
-                // The CSS comes from the core, which writes numbers and names of its own only.
-                $css .= "<style data-zinc-pane=\"{$fragment->id}\">{$fragment->css}</style>";
-                $body .= $fragment->html."\n";
-                $fonts[] = $fragment->font;
-                $arrives = $arrives || $fragment->arrives;
-            }
+            $body .= self::html($page->panes[$spot] ?? []);
         }
+        $body .= $page->end.self::html($page->below);
+        $all = [...$page->above, ...array_merge([], ...$page->panes), ...$page->below];
 
         return strtr($this->site->shell, [
             '{{title}}' => Element::escaped($page->title),
             '{{site}}' => Element::escaped($this->site->name),
-            '{{head}}' => $this->head(self::preloads(array_filter($fonts)), $css).($arrives ? $this->arrival : '').$head,
-            '{{menu}}' => $this->menu($page, $menu),
+            '{{head}}' => $this->headOf($all, $page->css).$page->head,
+            '{{menu}}' => $this->menu($page->path, $menu),
             '{{content}}' => $body,
         ]);
     }
 
-    private function head(string $preloads, string $css): string
+    /**
+     * What the head of a page has for the galleries on it.
+     *
+     * @param  list<Fragment>  $panes
+     */
+    private function headOf(array $panes, string $css): string
     {
-        return $preloads.Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]).$css.$this->script;
+        return self::preloads($panes).($this->style === '' ? Element::of('link', ['rel' => 'stylesheet', 'href' => $this->stylesheet]) : $this->style)
+            .($css === '' ? '' : "<style>{$css}</style>").self::styles($panes).$this->script.(self::arrives($panes) ? $this->arrival : '');
+    }
+
+    /**
+     * @param  list<Fragment>  $panes
+     */
+    private static function html(array $panes): string
+    {
+        return implode('', array_map(static fn (Fragment $pane): string => $pane->html."\n", $panes));
+    }
+
+    /**
+     * The CSS comes from the core, which writes numbers and names of its own only.
+     *
+     * @param  list<Fragment>  $panes
+     */
+    public static function styles(array $panes): string
+    {
+        return implode('', array_map(static fn (Fragment $pane): string => "<style data-zinc-pane=\"{$pane->id}\">{$pane->css}</style>", $panes));
+    }
+
+    /**
+     * @param  list<Fragment>  $panes
+     */
+    public static function arrives(array $panes): bool
+    {
+        return array_filter($panes, static fn (Fragment $pane): bool => $pane->arrives) !== [];
     }
 
     /**
      * Letters are asked for before the browser finds out that it needs them.
      *
-     * @param  array<string>  $fonts  paths of their files
+     * @param  list<Fragment>  $panes
      */
-    private static function preloads(array $fonts): string
+    public static function preloads(array $panes): string
     {
+        $fonts = array_filter(array_map(static fn (Fragment $pane): ?string => $pane->font, $panes));
+
         return implode('', array_map(static fn (string $font): string => (string) Element::of('link', ['rel' => 'preload', 'href' => $font, 'as' => 'font', 'type' => 'font/woff2', 'crossorigin' => true]), array_unique($fonts)));
     }
 
     /**
-     * @param  list<array{page: Page, label: string}>  $menu
+     * @param  list<MenuEntry>  $entries
      */
-    private function menu(Page $current, array $menu): string
+    private function menu(string $path, array $entries): Element
     {
         $list = Element::of('ul');
-        foreach ($menu as ['page' => $page, 'label' => $label]) {
-            $list->add(Element::of('li')->add(Element::of('a', [
-                'href' => $page->address(),
-                'aria-current' => $page->is($current) ? 'page' : null,
-            ])->text($label)));
+        foreach ($entries as $entry) {
+            $item = Element::of('li')->add(Element::of('a', [
+                'href' => $entry->page->path(),
+                'aria-current' => $entry->page->path() === $path ? 'page' : null,
+            ])->text($entry->label));
+            $list->add($entry->below === [] ? $item : $item->add($this->menu($path, $entry->below)));
         }
 
-        return (string) $list;
+        return $list;
     }
 }

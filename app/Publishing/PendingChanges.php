@@ -9,8 +9,6 @@ use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\JournalEntry;
-use App\Models\Page;
-use App\Models\Pane;
 use App\Models\Picture;
 use App\Models\Site;
 use ZincPane\Core\Changes\Change;
@@ -20,40 +18,52 @@ use ZincPane\Core\Changes\Redesign;
 use ZincPane\Core\Changes\Tidy;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Site\Pane;
 
 /** What putting a gallery live would change for visitors, told before it is done. */
 final readonly class PendingChanges
 {
-    /**
-     * @param  list<string>  $changes  in words
-     * @param  list<array{title: string, address: string}>  $pages  that would look other than now
-     */
-    private function __construct(public array $changes, public array $pages)
+    public function __construct(private WordsOfSite $words)
     {
     }
 
     /**
      * @param  Gallery  $gallery  as it is saved
+     * @return array{changes: list<string>, pages: list<array{id: string, title: string, address: string, changes: list<string>}>} in words, and the pages that would look other than now
      */
-    public static function of(Gallery $gallery, Site $site): self
+    public function of(Gallery $gallery, Site $site): array
+    {
+        $own = $this->ofGallery($gallery);
+        [$live, $saved] = [$site->asLive(), $site->asSaved()];
+        $target = $live->with($saved, [$gallery->id], $site->live === null ? array_keys($saved->pages) : [], PutLive::heldBack($site));
+        $onPages = $this->words->of($site)->between($live, $target);
+        $isEverywhere = array_filter($target->frame, static fn (Pane $pane): bool => $pane->gallery === $gallery->id) !== [];
+        $changes = $own;
+        $pages = [];
+        foreach ($target->pages as $page) {
+            $says = $onPages[$page->id] ?? [];
+            if ($says !== [] || ($own !== [] && ($isEverywhere || $page->panesOf($gallery->id) !== []))) {
+                $pages[] = ['id' => $page->id, 'title' => $page->title, 'address' => $page->path(), 'changes' => $says];
+            }
+            $changes = [...$changes, ...array_map(static fn (string $words): string => "{$page->title}: {$words}", $says)];
+        }
+
+        return ['changes' => [...$changes, ...($onPages[''] ?? [])], 'pages' => $pages];
+    }
+
+    /**
+     * What is otherwise of the gallery itself.
+     *
+     * @return list<string>
+     */
+    public function ofGallery(Gallery $gallery): array
     {
         $entries = self::entries($gallery);
         $own = $gallery->edition_id === null ? ['first time live'] : array_map(static fn (JournalEntry $entry): string => $entry->state === EntryState::Done
             ? $entry->summary
             : 'took back: '.$entry->summary, $entries);
-        $own = [...$own, ...self::inTheStore($gallery, $entries)];
-        $changes = $own;
-        $pages = [];
-        foreach ($site->pages as $page) {
-            $onPage = self::ofPage($page, $gallery, $site);
-            $shows = $page->panes->contains('gallery_id', $gallery->id);
-            if ($onPage !== [] || ($shows && $own !== [])) {
-                $pages[] = ['title' => $page->title, 'address' => $page->address()];
-            }
-            $changes = [...$changes, ...$onPage];
-        }
 
-        return new self($changes, $pages);
+        return [...$own, ...self::inTheStore($gallery, $entries)];
     }
 
     /**
@@ -135,36 +145,5 @@ final readonly class PendingChanges
         }
 
         return $addresses;
-    }
-
-    /**
-     * @return list<string>
-     */
-    private static function ofPage(Page $page, Gallery $gallery, Site $site): array
-    {
-        $live = $site->live[$page->id] ?? null;
-        $changes = [];
-        if (($live['menu_label'] ?? null) !== $page->menu_label) {
-            $changes[] = $page->menu_label === null
-                ? "{$page->title}: out of the menu"
-                : "{$page->title}: in the menu as “{$page->menu_label}”";
-        }
-        $now = $page->panes->where('gallery_id', $gallery->id)->map(static fn (Pane $pane): array => ["{$pane->id}@{$pane->spot}", $pane->tile_size])->values()->all();
-        $then = [];
-        foreach ($live['panes'] ?? [] as $pane) {
-            if ($pane['gallery'] === $gallery->id) {
-                $then[] = ["{$pane['id']}@{$pane['spot']}", $pane['tile_size'] ?? null];
-            }
-        }
-        if ($now !== $then) {
-            $changes[] = match (true) {
-                $then === [] => "{$page->title}: placed there",
-                $now === [] => "{$page->title}: taken from there",
-                array_column($now, 0) === array_column($then, 0) => "{$page->title}: tiles of another size",
-                default => "{$page->title}: placed anew",
-            };
-        }
-
-        return $changes;
     }
 }

@@ -17,11 +17,16 @@ final class Places
         foreach ($site->pages as $page) {
             foreach ($page->panes as $pane) {
                 if ($pane->gallery_id === $gallery->id) {
-                    return $pane->contentWidth();
+                    return $pane->contentWidth($site);
                 }
             }
         }
+        foreach ($site->framePanes() as $pane) {
+            if ($pane->gallery_id === $gallery->id) {
+                return $pane->contentWidth($site);
+            }
+        }
 
-        return $site->column();
+        return $site->frame()->column();
     }
 }

@@ -11,20 +11,18 @@ use App\Imaging\ImagingException;
 use App\Models\Edition;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
+use App\Models\Page;
 use App\Models\Site;
-use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Expression;
 use ZincPane\Core\Edition\FrozenGallery;
 
-/** The one act that makes the saved state of a gallery, and the places it stands at, public. */
+/** The one act that makes the saved state of galleries, the places they stand at, and chosen pages, public. */
 final readonly class PutLive
 {
     public function __construct(
-        private ConnectionInterface $database,
         private GalleryStore $store,
         private PrepareGallery $preparation,
-        private SiteBuilder $builder,
-        private LiveFiles $files,
+        private LiveSite $live,
         private LiveLock $lock,
         private Releases $releases,
         private FilesAtHand $atHand,
@@ -33,85 +31,89 @@ final readonly class PutLive
 
     /**
      * @param  ?int  $version  that the person saw; null for whatever is saved
+     * @param  list<string>  $pages  that go live besides, with title, menu and words
      *
      * @throws StaleVersionException when there is a newer version
      * @throws ImagingException when a file that visitors need cannot be made
      * @throws BusyException when another gallery is going live, and takes long
      */
-    public function handle(string $galleryId, ?int $version, ?string $userId): Gallery
+    public function handle(string $galleryId, ?int $version, ?string $userId, array $pages = []): Gallery
     {
-        return $this->lock->during(fn (): Gallery => $this->putLive($galleryId, $version, $userId));
+        return $this->many([$galleryId => $version], $pages, $userId)[$galleryId];
     }
 
-    /** What the database calls live is what visitors get, even where a process was killed between the two. */
-    public function settle(): void
+    /**
+     * Galleries and pages together, in one act: all of them or none.
+     *
+     * @param  array<string, ?int>  $versions  that the person saw, by gallery; null for whatever is saved
+     * @param  list<string>  $pages
+     * @return array<string, Gallery>
+     *
+     * @throws StaleVersionException when there is a newer version
+     * @throws ImagingException when a file that visitors need cannot be made
+     * @throws BusyException when another gallery is going live, and takes long
+     */
+    public function many(array $versions, array $pages, ?string $userId): array
     {
-        if ($this->unsettled() !== null) {
-            $this->lock->ifFree(function (): void {
-                $folder = $this->unsettled();
-                if ($folder !== null) {
-                    $this->files->show($folder);
-                }
-            });
-        }
+        return $this->lock->during(fn (): array => $this->putLive($versions, $pages, $userId));
     }
 
-    /** The folder that is live by the database and not by the link that visitors follow; null where both agree. */
-    private function unsettled(): ?string
+    /**
+     * @param  array<string, ?int>  $versions
+     * @param  list<string>  $pages
+     * @return array<string, Gallery>
+     */
+    private function putLive(array $versions, array $pages, ?string $userId): array
     {
-        $folder = Site::query()->value('build');
-
-        return is_string($folder) && ! $this->files->shows($folder) && $this->files->has($folder) ? $folder : null;
-    }
-
-    private function putLive(string $galleryId, ?int $version, ?string $userId): Gallery
-    {
-        $this->preparation->handle($galleryId, $version);
-        $gallery = $this->store->read($galleryId, $version)->load(Gallery::ITEMS);
-        if ($this->atHand->forgetLost($gallery)) {
-            $this->preparation->handle($galleryId, $version);
-            $gallery = $this->store->read($galleryId, $version)->load(Gallery::ITEMS);
+        $galleries = $frozen = [];
+        foreach ($versions as $id => $version) {
+            $galleries[$id] = $this->ready($id, $version);
+            $frozen[$id] = Drafts::of($galleries[$id]);
+            $this->releases->release($galleries[$id]);
+            $this->atHand->refuseDeadLinks($frozen[$id]);
         }
         $site = Site::whole();
-        $frozen = Drafts::of($gallery);
-        $this->releases->release($gallery);
-        $this->atHand->refuseDeadLinks($frozen);
-
-        $state = SiteState::with($gallery, $site);
-        $before = $gallery->edition?->content;
-        $others = $this->otherEditions($gallery);
-        $build = $this->files->write($this->builder->build($site, $state, [...$others, $gallery->id => $frozen]));
-        $this->database->transaction(function () use ($gallery, $site, $state, $build, $frozen, $userId): void {
-            // What was drawn must still be what is saved; else the person is told and looks again.
-            $this->store->read($gallery->id, $gallery->version);
-            JournalEntry::query()->where('gallery_id', $gallery->id)->toBase()->update(['is_live' => new Expression("state = 'done'")]);
-            $edition = Edition::query()->create([
-                'gallery_id' => $gallery->id,
-                'user_id' => $userId,
-                'version' => $gallery->version,
-                'content' => $frozen,
-            ]);
-            $gallery->update(['edition_id' => $edition->id]);
-            $site->update(['live' => $state, 'build' => $build]);
+        $saved = $site->asSaved();
+        $before = LiveSite::editions();
+        $chosen = $site->live === null ? array_keys($saved->pages) : $pages;
+        $state = $site->asLive()->with($saved, array_keys($versions), $chosen, self::heldBack($site));
+        $this->live->publish($site, $state, $before, [...$before, ...$frozen], [...$chosen, ...array_diff(array_keys($state->pages), array_keys($site->asLive()->pages))], function () use ($galleries, $frozen, $chosen, $userId): void {
+            foreach ($galleries as $id => $gallery) {
+                $this->note($gallery, $frozen[$id], $userId);
+            }
+            Page::query()->whereIn('id', $chosen)->toBase()->update(['is_offline' => false]);
         });
-        $this->files->show($build);
-        $before === null ?: $this->releases->takeBack([$before], [...array_values($others), $frozen]);
+
+        return $galleries;
+    }
+
+    /**
+     * @return list<string> pages that were taken off by a person
+     */
+    public static function heldBack(Site $site): array
+    {
+        return array_values($site->pages->where('is_offline', true)->map(static fn (Page $page): string => $page->id)->all());
+    }
+
+    /** With all files that visitors need. */
+    private function ready(string $id, ?int $version): Gallery
+    {
+        $this->preparation->handle($id, $version);
+        $gallery = $this->store->read($id, $version)->load(Gallery::ITEMS);
+        if ($this->atHand->forgetLost($gallery)) {
+            $this->preparation->handle($id, $version);
+            $gallery = $this->store->read($id, $version)->load(Gallery::ITEMS);
+        }
 
         return $gallery;
     }
 
-    /**
-     * @return array<string, FrozenGallery>
-     */
-    private function otherEditions(Gallery $gallery): array
+    private function note(Gallery $gallery, FrozenGallery $frozen, ?string $userId): void
     {
-        $editions = [];
-        foreach (Gallery::query()->whereKeyNot($gallery->id)->whereNotNull('edition_id')->with('edition')->get() as $other) {
-            if ($other->edition !== null) {
-                $editions[$other->id] = $other->edition->content;
-            }
-        }
-
-        return $editions;
+        // What was drawn must still be what is saved; else the person is told and looks again.
+        $this->store->read($gallery->id, $gallery->version);
+        JournalEntry::query()->where('gallery_id', $gallery->id)->toBase()->update(['is_live' => new Expression("state = 'done'")]);
+        $edition = Edition::query()->create(['gallery_id' => $gallery->id, 'user_id' => $userId, 'version' => $gallery->version, 'content' => $frozen]);
+        $gallery->update(['edition_id' => $edition->id]);
     }
 }

@@ -8,7 +8,6 @@ use App\Imaging\ImagingException;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureKind;
-use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 
 /** Which files of pictures anyone may fetch: those that a live gallery shows. */
@@ -30,7 +29,7 @@ final readonly class Releases
         $ground === null ?: $this->releaseFiles($ground);
         foreach ($gallery->items as $item) {
             $face = $item->picture?->face();
-            if ($item->is_hidden || $item->picture === null || $face === null) {
+            if ($item->isKeptBack() || $item->picture === null || $face === null) {
                 continue;
             }
             $this->releaseFiles($face);
@@ -42,14 +41,28 @@ final readonly class Releases
     }
 
     /**
-     * Takes back originals that are not offered any more.
-     *
-     * @param  list<FrozenGallery>  $before  that were live
-     * @param  list<FrozenGallery>  $live  now
+     * @param  array<string, ShownPicture>  $pictures  that stand by themselves on pages, by id
      */
-    public function takeBack(array $before, array $live): void
+    public function releaseSingles(array $pictures): void
     {
-        $this->given->withdraw($before, $live);
+        foreach ($pictures === [] ? [] : Picture::query()->whereIn('id', array_keys($pictures))->with('poster')->get() as $picture) {
+            $face = $picture->face();
+            $face === null ?: $this->releaseFiles($face);
+        }
+    }
+
+    /**
+     * Takes out of reach what is shown nowhere any more, and originals that are not offered any more.
+     *
+     * @param  Published  $before  what was live
+     * @param  Published  $now  what is
+     */
+    public function takeBack(Published $before, Published $now): void
+    {
+        $this->given->withdraw($before->galleries, $now->galleries);
+        foreach (array_diff($before->folders, $now->folders) as $address) {
+            $this->files->withdraw(basename($address));
+        }
     }
 
     private function releaseFiles(Picture $picture): void
@@ -57,35 +70,5 @@ final readonly class Releases
         foreach (array_keys($picture->renditions) as $file) {
             $this->files->release('renditions', $picture->renditionFolder().'/'.$file, $picture->rendition_key, $file);
         }
-    }
-
-    /**
-     * @param  list<FrozenGallery>  $others  that are still live
-     */
-    public function withdraw(FrozenGallery $gone, array $others): void
-    {
-        $this->given->withdraw([$gone], $others);
-        $kept = array_merge([], ...array_map(self::addresses(...), $others));
-        foreach (array_diff(self::addresses($gone), $kept) as $address) {
-            $this->files->withdraw(basename($address));
-        }
-    }
-
-    /**
-     * @return list<string> of the folders of files it shows
-     */
-    private static function addresses(FrozenGallery $gallery): array
-    {
-        $addresses = $gallery->ground === null ? [] : [$gallery->ground->address];
-        foreach ($gallery->items as $item) {
-            if ($item instanceof ShownPicture) {
-                $addresses[] = $item->address;
-                if ($item->video !== null) {
-                    $addresses[] = dirname($item->video->address);
-                }
-            }
-        }
-
-        return $addresses;
     }
 }

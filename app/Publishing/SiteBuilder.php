@@ -4,34 +4,30 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
-use App\Models\Page;
-use App\Models\Pane;
 use App\Models\Site;
 use ZincPane\Core\Delivery\Addresses;
-use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\Pane;
+use ZincPane\Core\Site\SiteState;
 
-/**
- * Writes the whole public site, from editions only, as files by path.
- *
- * @phpstan-import-type PaneState from SiteState
- * @phpstan-import-type PageState from SiteState
- */
+/** Writes the whole public site, from editions only, as files by path. */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script, private Painter $painter, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages)
+    public function __construct(private VisitorScript $script, private PlacePainter $painter, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages, private Contents $contents, private PageComments $comments, private BroughtInPages $broughtIn)
     {
     }
 
     /**
-     * @param  array<string, PageState>  $state  by page id
      * @param  array<string, FrozenGallery>  $editions  of live galleries, by gallery id
+     * @param  array<string, ShownPicture>  $pictures  that stand by themselves, by id
      * @return array<string, string> contents by path
      */
-    public function build(Site $site, array $state, array $editions): array
+    public function build(Site $site, SiteState $state, array $editions, array $pictures = []): array
     {
         $addresses = Addresses::rooted();
         $style = 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
@@ -49,12 +45,19 @@ final readonly class SiteBuilder
         ];
         $run = static fn (string $path, ?string $viewer = null): string => (string) Element::of('script', ['src' => $addresses->of($path), 'defer' => true, 'data-viewer' => $viewer]);
         $composer = new PageComposer($site, $addresses->of($style), $run($script, $addresses->of($viewer)), $run($arrival));
-        $menu = self::menu($site);
-        $placed = self::placed($site);
-        foreach ($site->pages as $page) {
-            $files["pages/{$page->slug}.html"] = $composer->compose($page, $menu, $this->panes($state[$page->id]['panes'] ?? [], $placed, $site, $editions));
+        $menu = $state->menu();
+        $this->contents->fetch($state->pages);
+        foreach ($state->pages as $page) {
+            if ($page->isBroughtIn) {
+                $files[BroughtInPages::path($page)] = $this->broughtIn->compose($page, $site, static fn (string $id): ?FrozenGallery => $editions[$id] ?? null, $run($script, $addresses->of($viewer)), $run($arrival));
+
+                continue;
+            }
+            $files["pages/{$page->address}.html"] = $composer->compose($this->page($page, $site, $state, $editions, $pictures), $menu);
         }
-        $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu, []);
+        $files += $this->broughtIn->filesOf($state->pages);
+        $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu);
+        $files['pages/'.PageComments::RECEIVED.'.html'] = $composer->compose(self::received($site), $menu);
         foreach ($editions as $id => $edition) {
             foreach ($this->languages->all() as $phrases) {
                 $files["embed/{$id}.{$phrases->tag}.json"] = $this->embed->contents($edition, $phrases);
@@ -67,71 +70,53 @@ final readonly class SiteBuilder
         return $files;
     }
 
+    /**
+     * @param  array<string, FrozenGallery>  $editions
+     * @param  array<string, ShownPicture>  $pictures
+     */
+    private function page(Page $page, Site $site, SiteState $state, array $editions, array $pictures): Composed
+    {
+        $ids = new OwnIdsOfPage;
+        $frame = [0 => [], 1 => []];
+        $panes = [];
+        foreach ($page->panes as $pane) {
+            foreach ($this->placed($pane, $site, $editions, $ids) as $fragment) {
+                $panes[$pane->spot][] = $fragment;
+            }
+        }
+        foreach ($state->frameOn($page->id) as $pane) {
+            foreach ($this->placed($pane, $site, $editions, $ids) as $fragment) {
+                $frame[$pane->spot][] = $fragment;
+            }
+        }
+
+        return new Composed($page->title, $page->path(), $this->contents->blocks($page, $site->frame(), $pictures), $panes, $frame[0], $frame[1], $this->contents->css($page, $site->frame()), end: $this->comments->below($page, $site->phrases()));
+    }
+
+    /**
+     * @param  array<string, FrozenGallery>  $editions
+     * @return list<Fragment> none where the gallery is not live
+     */
+    private function placed(Pane $pane, Site $site, array $editions, OwnIdsOfPage $ids): array
+    {
+        return isset($editions[$pane->gallery]) ? [$this->painter->place($pane, $ids->once($editions[$pane->gallery]), $site->frame(), $site->phrases())] : [];
+    }
+
     /** What visitors get for an address that leads nowhere. */
-    private static function missing(Site $site): Page
+    private static function missing(Site $site): Composed
     {
         $phrases = $site->phrases();
         $title = $phrases->say('missing');
         $home = Element::of('a', ['href' => '/'])->text($phrases->say('missing_on'));
 
-        return new Page(['slug' => '-', 'title' => $title, 'blocks' => [(string) Element::of('h1')->text($title), "<p>{$home}</p>"]]);
+        return new Composed($title, '', [(string) Element::of('h1')->text($title), "<p>{$home}</p>"]);
     }
 
-    /**
-     * @return list<array{page: Page, label: string}>
-     */
-    public static function menu(Site $site): array
+    /** What visitors see whose comment was taken. */
+    private static function received(Site $site): Composed
     {
-        $menu = [];
-        foreach ($site->pages as $page) {
-            if ($page->menu_label !== null) {
-                $menu[] = ['page' => $page, 'label' => $page->menu_label];
-            }
-        }
+        $phrases = $site->phrases();
 
-        return $menu;
-    }
-
-    /**
-     * @return array<string, Pane> by identifier
-     */
-    private static function placed(Site $site): array
-    {
-        $placed = [];
-        foreach ($site->pages as $page) {
-            foreach ($page->panes as $pane) {
-                $placed[$pane->id] = $pane;
-            }
-        }
-
-        return $placed;
-    }
-
-    /** The identifier of a pane in markup: its own on the page, letters and digits. */
-    public static function paneId(string $id): string
-    {
-        return strtolower(substr($id, -12));
-    }
-
-    /**
-     * @param  list<PaneState>  $live
-     * @param  array<string, Pane>  $placed  as they are saved now
-     * @param  array<string, FrozenGallery>  $editions
-     * @return array<int, list<Fragment>> by spot
-     */
-    private function panes(array $live, array $placed, Site $site, array $editions): array
-    {
-        $panes = [];
-        $ids = new OwnIdsOfPage;
-        foreach ($live as $pane) {
-            if (isset($editions[$pane['gallery']])) {
-                $size = isset($pane['tile_size']) ? TileSize::of($pane['tile_size']) : null;
-                // A pane that is live, though it was taken away since, stands in the column.
-                $width = isset($placed[$pane['id']]) ? $placed[$pane['id']]->contentWidth() : $site->column();
-                $panes[$pane['spot']][] = $this->painter->draw($ids->once($editions[$pane['gallery']])->sized($size), self::paneId($pane['id']), $width, Addresses::rooted(), $site->phrases());
-            }
-        }
-
-        return $panes;
+        return new Composed($phrases->say('comments'), '', [(string) Element::of('h1')->text($phrases->say('comments')), (string) Element::of('p')->text($phrases->say('comment_received'))]);
     }
 }

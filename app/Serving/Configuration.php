@@ -23,16 +23,19 @@ final readonly class Configuration
     /**
      * @param  int  $requestBytes  of the largest file in one request
      * @param  array<string, string>  $types  media types by ending of the file name
+     * @param  array<string, string>  $broughtTypes  the same of files that came with pages from outside
      * @param  array<string, string>  $problems  what the web server answers by itself, by placeholder
      */
-    public static function of(string $folder, int $requestBytes, string $sessionCookie, array $types, array $problems): self
+    public static function of(string $folder, int $requestBytes, string $sessionCookie, string $lookCookie, array $types, array $broughtTypes, array $problems): self
     {
         return new self($folder, [
             'request_bytes' => (string) $requestBytes,
             'body_bytes' => (string) ($requestBytes + self::AROUND),
             'session_cookie' => $sessionCookie,
+            'look_cookie' => $lookCookie,
             'hsts' => Headers::HSTS,
-            'types' => implode("\n", array_map(static fn (string $type, string $ending): string => '    '.explode(';', $type)[0]." {$ending};", $types, array_keys($types))),
+            'types' => self::types($types),
+            'brought_types' => self::types($broughtTypes),
             'page_headers' => self::headers(Headers::page()),
             'embed_headers' => self::headers(Headers::embed()),
             'file_headers' => self::headers(Headers::forEver()),
@@ -71,6 +74,14 @@ final readonly class Configuration
             is_file("{$this->folder}/".dirname($template)."/{$name}.conf") => $this->fill(dirname($template)."/{$name}.conf"),
             default => throw new InvalidArgumentException("{$template} asks for {$name}, and nobody told it: add {$name}=…"),
         };
+    }
+
+    /**
+     * @param  array<string, string>  $types  media types by ending
+     */
+    private static function types(array $types): string
+    {
+        return implode("\n", array_map(static fn (string $type, string $ending): string => '    '.explode(';', $type)[0]." {$ending};", $types, array_keys($types)));
     }
 
     /**

@@ -16,6 +16,20 @@ final class Hosts
         return rtrim(config()->string('app.url'), '/');
     }
 
+    /** The same, as other devices of the network call this machine; null where they are not let in (bin/start --lan). */
+    public static function nearby(): ?string
+    {
+        $told = rtrim(config()->string('zinc.nearby'), '/');
+        $host = parse_url(self::origin(), PHP_URL_HOST);
+
+        return match (true) {
+            $told !== '' => $told,
+            // Where it answers to a name of its own, that name leads there from anywhere.
+            ! in_array($host, self::OWN, true) => self::origin(),
+            default => null,
+        };
+    }
+
     /** Lets somebody in. What stands behind the sign is sent to no server and noted in no log. */
     public static function invitation(string $token): string
     {

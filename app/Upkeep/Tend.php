@@ -9,7 +9,7 @@ use App\Intake\Workshop;
 use App\Models\Batch;
 use App\Models\Picture;
 use App\Models\PictureState;
-use App\Publishing\PutLive;
+use App\Publishing\LiveSite;
 use Illuminate\Config\Repository;
 use Illuminate\Database\ConnectionInterface;
 
@@ -25,7 +25,7 @@ final readonly class Tend
     private const DAY = 24 * 60;
 
     public function __construct(
-        private PutLive $live,
+        private LiveSite $live,
         private BatchLock $lock,
         private Workshop $workshop,
         private ConnectionInterface $database,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Changes;
 
 use ZincPane\Core\Gallery\ChangeException;
+use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Settings\SettingException;
 
 /** Reads changes from what a browser sent or the journal holds. */
@@ -27,6 +28,7 @@ final class Changes
         'albums' => ArrangeAlbums::class,
         'text' => Rewrite::class,
         'tidy' => Tidy::class,
+        'together' => Together::class,
     ];
 
     /**
@@ -58,7 +60,41 @@ final class Changes
     {
         $change = self::parse($values);
 
-        return $change instanceof AddItems ? throw ChangeException::unknownKind($values['kind'] ?? null, array_values(array_diff(array_keys(self::KINDS), ['add']))) : $change;
+        return $change instanceof AddItems || $change instanceof Together ? throw ChangeException::unknownKind($values['kind'] ?? null, array_values(array_diff(array_keys(self::KINDS), ['add', 'together']))) : $change;
+    }
+
+    /**
+     * The same change for a gallery that lacks some of the items that it speaks of: their pictures were deleted for
+     * good since. All else of it stays.
+     *
+     * @throws ChangeException when nothing of it can be made out
+     */
+    public static function fitting(Change $change, GalleryDocument $gallery): Change
+    {
+        $values = $change->toArray();
+        $there = $gallery->places();
+        $isThere = static fn (mixed $id): bool => is_string($id) && isset($there[$id]);
+        foreach (['words', 'of'] as $map) {
+            if (is_array($values[$map] ?? null)) {
+                $values[$map] = array_filter($values[$map], $isThere, ARRAY_FILTER_USE_KEY);
+            }
+        }
+        if (is_array($values['items'] ?? null)) {
+            $values['items'] = array_values(array_filter($values['items'], static fn (mixed $item): bool => is_array($item) ? ! $isThere($item['id'] ?? null) : $isThere($item)));
+        }
+        if ($change instanceof Reorder && is_array($values['items'])) {
+            // What it does not know of stays behind.
+            $values['items'] = [...$values['items'], ...array_keys(array_diff_key($there, array_flip(array_filter($values['items'], is_string(...)))))];
+        }
+        if ($change instanceof Move && ! $isThere($values['before'])) {
+            $values['before'] = null;
+        }
+
+        if ($change instanceof Tidy && $gallery->tidied !== [] && is_array($values['pictures'])) {
+            $values['pictures'] = array_intersect_key($values['pictures'], $gallery->tidied);
+        }
+
+        return $values === $change->toArray() ? $change : self::parse($values);
     }
 
     /**

@@ -9,6 +9,9 @@ use ZincPane\Core\Geometry\Linear;
 /** How wide the place of a gallery is, told from the width of the visitor's window. */
 final readonly class ContentWidth
 {
+    /** px of the widest window that is reckoned with. */
+    public const WIDEST = 3840;
+
     /**
      * @param  non-empty-list<array{int, Linear}>  $steps  from which window width in px on which line holds, ascending from 0
      */
@@ -42,6 +45,48 @@ final readonly class ContentWidth
         return new self([[0, Linear::of(1)]], false);
     }
 
+    /** From one edge of the window to the other. */
+    public static function window(): self
+    {
+        return new self([[0, Linear::of(1)]], true);
+    }
+
+    /**
+     * The same, and nowhere wider.
+     *
+     * @param  int  $px  at most
+     */
+    public function capped(int $px): self
+    {
+        $from = $this->windowFor($px);
+        if ($from === null) {
+            return $this;
+        }
+        $narrower = array_values(array_filter($this->steps, static fn (array $step): bool => $step[0] < $from));
+
+        return new self([...$narrower, [$from, Linear::px($px)]], $this->isKnown);
+    }
+
+    /**
+     * In windows from a width on half as wide, with a gap between the halves; below as it is.
+     *
+     * @param  int  $window  px
+     * @param  int  $gap  px
+     */
+    public function halvedFrom(int $window, int $gap): self
+    {
+        $steps = array_values(array_filter($this->steps, static fn (array $step): bool => $step[0] < $window));
+        $half = static fn (Linear $line): Linear => $line->times(0.5)->plusPx(-$gap / 2);
+        $steps[] = [$window, $half($this->lineAt($window))];
+        foreach ($this->steps as [$from, $line]) {
+            if ($from > $window) {
+                $steps[] = [$from, $half($line)];
+            }
+        }
+
+        return new self($steps, $this->isKnown);
+    }
+
     /**
      * What is left of it inside of what stands at both its sides.
      *
@@ -70,6 +115,26 @@ final readonly class ContentWidth
     public function at(float $window): float
     {
         return max(0.0, $this->lineAt($window)->at($window));
+    }
+
+    /**
+     * The least and the greatest inner width in windows from one width to another.
+     *
+     * @param  int  $least  px of the window
+     * @param  int  $most  px of the window
+     * @return array{float, float} px
+     */
+    public function between(int $least, int $most): array
+    {
+        $widths = [$this->at($least), $this->at($most)];
+        foreach ($this->steps as $i => [$from, $line]) {
+            if ($from > $least && $from <= $most) {
+                // Where one line ends and the next begins it may jump: from whole to half.
+                array_push($widths, $line->at($from), $i === 0 ? $line->at($from) : $this->steps[$i - 1][1]->at($from));
+            }
+        }
+
+        return [max(0.0, min($widths)), max(0.0, ...$widths)];
     }
 
     private function lineAt(float $window): Linear

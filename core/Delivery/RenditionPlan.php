@@ -37,14 +37,19 @@ final class RenditionPlan
     /** Widths in px also made as JPEG, for whoever reads no WebP; the last is the plain link's. */
     public const FALLBACK = [540, 1215, 1820];
 
-    /** Screens have 1 to 3 device px for each CSS px. */
+    /** Device px for each CSS px at most: of phones, and of windows that no phone has. */
     private const DENSEST = 3;
+
+    private const DENSEST_WIDE = 2;
+
+    /** px of the window from which it is no phone's held upright. */
+    private const WIDE_FROM = 700;
 
     /** @var array<string, array<string, Rendition>> what was told before, by size */
     private array $told = [];
 
     /**
-     * @param  list<array{float, float}>  $needs  by band: least and most px of tile width times the shape's factor
+     * @param  list<array{float, float}>  $needs  least px of tile width, and most device px of it
      * @param  int  $large  px up to which it is seen large; 0 for not at all
      */
     private function __construct(
@@ -62,15 +67,33 @@ final class RenditionPlan
     }
 
     /**
+     * For places of any width.
+     *
      * @param  list<Arrangement>  $arrangements  of the gallery, or of each of its albums
      * @param  list<ClickAct>  $acts  what clicks on its items come to
      */
     public static function of(GalleryDesign $design, array $arrangements, array $acts = []): self
     {
+        return self::placed($design, array_map(static fn (Arrangement $arrangement): array => [$arrangement, ContentWidth::unknown()], $arrangements), $acts);
+    }
+
+    /**
+     * @param  list<array{Arrangement, ContentWidth}>  $placed  of the gallery, or of each of its albums, with the width of the place it stands at
+     * @param  list<ClickAct>  $acts  what clicks on its items come to
+     */
+    public static function placed(GalleryDesign $design, array $placed, array $acts = []): self
+    {
         $needs = [];
-        foreach ($arrangements as $arrangement) {
+        foreach ($placed as [$arrangement, $content]) {
+            $spans = self::spans($content);
             foreach ($arrangement->bands as $band) {
-                $needs[] = self::rangeOf($band);
+                [$start, $end] = Arrangement::ends($band->band);
+                foreach ($spans as [$from, $until, $density]) {
+                    if ($from <= $end && $until >= $start) {
+                        [$least, $most] = self::rangeOf($band, max($from, $start), min($until, $end));
+                        $needs[] = [$least, $most * $density];
+                    }
+                }
             }
         }
 
@@ -158,7 +181,7 @@ final class RenditionPlan
     {
         $last = $step === self::LADDER[array_key_last(self::LADDER)];
         foreach ($this->needs as [$least, $most]) {
-            if ($most * $factor * self::DENSEST > $below && ($last || $least * $factor <= $step)) {
+            if ($most * $factor > $below && ($last || $least * $factor <= $step)) {
                 return true;
             }
         }
@@ -178,11 +201,22 @@ final class RenditionPlan
     }
 
     /**
-     * @return array{float, float} the least and the most width in px of a picture in its tile within the band
+     * Inner widths that a place has, with the densest screens at them.
+     *
+     * @return list<array{float, float, int}> px from and until
      */
-    private static function rangeOf(BandArrangement $band): array
+    private static function spans(ContentWidth $content): array
     {
-        [$from, $until] = Arrangement::ends($band->band);
+        return $content->isKnown()
+            ? [[...$content->between(Arrangement::NARROWEST, self::WIDE_FROM), self::DENSEST], [...$content->between(self::WIDE_FROM, self::LARGE[1]), self::DENSEST_WIDE]]
+            : [[0.0, INF, self::DENSEST]];
+    }
+
+    /**
+     * @return array{float, float} the least and the most width in px of a picture in its tile, within a stretch of inner widths in px
+     */
+    private static function rangeOf(BandArrangement $band, float $from, float $until): array
+    {
         $least = INF;
         $most = 0.0;
         $seen = null;

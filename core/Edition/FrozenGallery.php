@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ZincPane\Core\Edition;
 
 use ZincPane\Core\Design\GalleryDesign;
-use ZincPane\Core\Design\TileSize;
 use ZincPane\Core\Design\Upgrades\Upgrades;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
@@ -18,6 +17,9 @@ use ZincPane\Core\Viewer\ClickAct;
 /** A gallery as visitors see it, or would: what an edition keeps, readable for ever. */
 final readonly class FrozenGallery
 {
+    /** Letters of an item's identifier that it is called by in addresses. */
+    private const KEY = 8;
+
     /**
      * @param  list<Shown>  $items
      * @param  list<?string>  $inAlbums  of each item, the identifier of its album
@@ -87,6 +89,39 @@ final readonly class FrozenGallery
         return new self($this->about, $design, $this->albums, $this->items, $this->inAlbums, $this->large, $this->ground, $this->keys, $this->clicks, $this->key);
     }
 
+    /** What an item of an identifier is called by in addresses. */
+    public static function keyOf(string $id): string
+    {
+        return strtolower(substr($id, -self::KEY));
+    }
+
+    /**
+     * With some of its items and no others.
+     *
+     * @param  callable(string, ?string): bool  $isShown  of an item, by what it is called in addresses and its album
+     */
+    public function only(callable $isShown): self
+    {
+        $items = $inAlbums = $large = $keys = $clicks = [];
+        foreach ($this->items as $place => $item) {
+            if ($isShown($this->key($place), $this->inAlbums[$place] ?? null)) {
+                $items[] = $item;
+                $inAlbums[] = $this->inAlbums[$place] ?? null;
+                $large[] = $this->large[$place] ?? false;
+                $keys[] = $this->key($place);
+                $clicks[] = $this->clicks[$place] ?? null;
+            }
+        }
+
+        return new self($this->about, $this->design, $this->albums, $items, $inAlbums, $large, $this->ground, $keys, $clicks, $this->key);
+    }
+
+    /** Without the picture that it stands on. */
+    public function onNothing(): self
+    {
+        return new self($this->about, $this->design, $this->albums, $this->items, $this->inAlbums, $this->large, null, $this->keys, $this->clicks, $this->key);
+    }
+
     /** What an item is called by in addresses; editions of before knew only its number. */
     public function key(int $place): string
     {
@@ -113,12 +148,6 @@ final readonly class FrozenGallery
     public function makesPages(): bool
     {
         return $this->design->viewer->giving->pages || in_array(ClickAct::Page, $this->acts(), true);
-    }
-
-    /** The same with tiles of another size, as a pane may wish. */
-    public function sized(?TileSize $size): self
-    {
-        return $size === null ? $this : $this->designed($size->in($this->design));
     }
 
     /**

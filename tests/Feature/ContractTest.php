@@ -97,9 +97,9 @@ it('answers every address of one who is signed in as agreed', function (): void 
     $this->getJson('/studio/api/pages')->assertOk();
     $page = $this->getJson('/studio/api/pages')->json('0.id');
     $pane = $this->postJson('/studio/api/panes', ['page_id' => $page, 'gallery_id' => $id, 'spot' => 1])->assertCreated()->json('id');
-    $this->patchJson("/studio/api/panes/{$pane}", ['tile_size' => 'large'])->assertNoContent();
-    $this->patchJson("/studio/api/panes/{$pane}", ['tile_size' => 'huge'])->assertStatus(422)->assertJsonPath('code', 'setting-not-possible')->assertJsonPath('field', 'tile_size');
-    $this->patchJson("/studio/api/pages/{$page}", ['menu_label' => 'Start'])->assertOk();
+    $this->patchJson("/studio/api/panes/{$pane}", ['exceptions' => ['tile_size' => 'large']])->assertNoContent();
+    $this->patchJson("/studio/api/panes/{$pane}", ['exceptions' => ['tile_size' => 'huge']])->assertStatus(422)->assertJsonPath('code', 'setting-not-possible')->assertJsonPath('field', 'tile_size');
+    $this->patchJson("/studio/api/pages/{$page}", ['menu_label' => 'Start'])->assertNoContent();
     $this->deleteJson("/studio/api/panes/{$pane}")->assertNoContent();
     $this->postJson("/studio/api/galleries/{$id}/undo", ['version' => $version()])->assertOk();
     $this->postJson("/studio/api/galleries/{$id}/redo", ['version' => $version()])->assertOk();

@@ -7,11 +7,13 @@ use App\Actions\MakePlannedRenditions;
 use App\Actions\OwnIds;
 use App\Actions\PixelGrids;
 use App\Imaging\GridMaker;
+use App\Models\Body;
 use App\Models\Finish;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureState;
 use App\Models\Site;
+use App\Pages\PartsOfHtml;
 use App\Proofing\FinishLabel;
 use App\Proofing\GalleryFinishes;
 use App\Proofing\GalleryLegibility;
@@ -81,7 +83,7 @@ it('refuses an id that another gallery has, or something else on its page', func
     ($this->dress)($this->gallery, ['own' => ['id' => 'kites']])->assertOk();
     ($this->dress)($this->other, ['own' => ['id' => 'kites']])->assertUnprocessable()->assertJsonPath('field', 'design.finish.own.id');
     $page = Site::whole()->pages[0];
-    $page->update(['blocks' => ['<p id="tea">One</p>', "<p id='two'>Two</p>"]]);
+    $page->update(['body' => Body::ofParts(PartsOfHtml::of(['<p id="tea">One</p>', "<p id='two'>Two</p>"]))]);
     $this->postJson('/studio/api/panes', ['page_id' => $page->id, 'gallery_id' => $this->other->id, 'spot' => 1])->assertCreated();
     foreach (['tea', 'two'] as $id) {
         ($this->dress)($this->other, ['own' => ['id' => $id]])->assertUnprocessable();
@@ -89,7 +91,7 @@ it('refuses an id that another gallery has, or something else on its page', func
     ($this->dress)($this->other, ['own' => ['id' => 'te']])->assertOk();
     // Nor may it come to a page that has its id already.
     $this->postJson('/studio/api/panes', ['page_id' => $page->id, 'gallery_id' => $this->gallery->id, 'spot' => 1])->assertCreated();
-    $page->update(['blocks' => ['<p id="kites">One</p>', '<p>Two</p>']]);
+    $page->update(['body' => Body::ofParts(PartsOfHtml::of(['<p id="kites">One</p>', '<p>Two</p>']))]);
     $this->postJson('/studio/api/panes', ['page_id' => $page->id, 'gallery_id' => $this->gallery->id, 'spot' => 1])->assertUnprocessable()->assertJsonPath('field', 'design.finish.own.id');
     $page->panes()->where('gallery_id', $this->gallery->id)->delete();
     // Twice on a page, it stands with the first of them only.

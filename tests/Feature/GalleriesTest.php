@@ -91,7 +91,7 @@ it('draws a card anew whenever something of it changed, and not before', functio
         fn () => $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Night']])->assertOk(),
         fn () => ($this->place)(),
         fn () => $this->putLive($this->gallery)->assertOk(),
-        fn () => $this->patchJson("/studio/api/pages/{$this->page->id}", ['menu_label' => 'Kites'])->assertOk(),
+        fn () => $this->patchJson('/studio/api/panes/'.$this->gallery->panes()->sole()->id, ['place' => ['width' => 'half']])->assertNoContent(),
         fn () => $this->patchJson('/studio/api/pictures/'.$this->gallery->items()->reorder('position', 'desc')->firstOrFail()->picture_id, ['recipe' => ['turn' => 1]])->assertOk(),
     ] as $i => $act) {
         $before = $card();

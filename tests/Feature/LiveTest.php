@@ -6,11 +6,13 @@ use App\Actions\PrepareGallery;
 use App\Actions\QueueMissingRenditions;
 use App\Actions\StaleVersionException;
 use App\Jobs\MakeRenditions;
+use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\Page;
 use App\Models\Site;
+use App\Pages\PartsOfHtml;
 use App\Publishing\LiveFiles;
-use App\Publishing\PutLive;
+use App\Publishing\LiveSite;
 use Illuminate\Support\Facades\Queue;
 
 beforeEach(function (): void {
@@ -28,15 +30,15 @@ beforeEach(function (): void {
 
 it('puts a gallery on its page, between the blocks it was placed between', function (): void {
     ($this->place)(1)->assertCreated();
-    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => 'Our kites'])->assertOk();
+    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => 'Our kites'])->assertNoContent();
     $told = $this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('live');
-    expect($told['changes'])->toBe(['first time live', 'Home: in the menu as “Home”', 'Kites: in the menu as “Our kites”', 'Kites: placed there'])
-        ->and($told['pages'])->toContain(['title' => 'Kites', 'address' => '/kites']);
+    expect($told['changes'])->toBe(['first time live', 'Home: a new page', 'Kites: a new page', "Kites: “{$this->gallery->title}” appears after “One”, wide"])
+        ->and($told['pages'])->toContain(['id' => $this->kites->id, 'title' => 'Kites', 'address' => '/kites', 'changes' => array_map(fn (string $words): string => substr($words, 7), array_slice($told['changes'], 2))]);
     $this->get('/kites')->assertNotFound();
     ($this->live)()->assertOk()->assertJsonPath('live.changes', []);
     ($this->asVisitor)();
     $html = ($this->page)('/kites');
-    expect($html)->toMatch('~<h1>One</h1>\s*<div class="zp .*</div>\s*<p>Two</p>~s')
+    expect($html)->toMatch('~<h1>One</h1>\s*<div class="zp-pane [^>]+><div class="zp .*</div></div>\s*<p>Two</p>~s')
         ->toContain('<a href="/kites" aria-current="page">Our kites</a>')->toContain('container-type:inline-size');
     preg_match_all('~(?:src|href)="(/(?:media|assets)/[^"]+)"~', $html, $found);
     foreach (array_unique($found[1]) as $address) {
@@ -66,7 +68,7 @@ it('begins to make the files that another size of tiles, a placement or a layout
     $pane = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
     Queue::fake([MakeRenditions::class]);
     match ($act) {
-        'resize' => $this->patchJson($pane, ['tile_size' => 'very-large'])->assertNoContent(),
+        'resize' => $this->patchJson($pane, ['exceptions' => ['tile_size' => 'very-large']])->assertNoContent(),
         'layout' => $this->change($this->gallery, ['kind' => 'design', 'design' => ['layout' => ['kind' => 'single']]])->assertOk(),
         // What is seen large needs files for every window.
         'click' => $this->change($this->gallery, ['kind' => 'click', 'items' => [$this->gallery->items()->sole()->id], 'click' => 'large'])->assertOk(),
@@ -145,19 +147,19 @@ it('shows tiles of another size in one place, and makes the files for them', fun
     ($this->place)(1);
     ($this->live)()->assertOk();
     $address = '/studio/api/panes/'.$this->gallery->panes()->sole()->id;
-    $this->patchJson($address, ['tile_size' => $size])->assertNoContent();
-    expect($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('live.changes'))->toBe(['Kites: tiles of another size'])
+    $this->patchJson($address, ['exceptions' => ['tile_size' => $size]])->assertNoContent();
+    expect($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('live.changes'))->toBe(["Kites: “{$this->gallery->title}”: tiles of another size"])
         ->and($this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->getContent())->toContain($told)
         ->and($this->get("/studio/proof/{$this->gallery->id}")->getContent())->toContain('.zp-s0{height:200px}');
     ($this->live)()->assertOk()->assertJsonPath('live.changes', []);
     expect(($this->page)('/kites'))->toContain($told)->not->toContain('.zp-s0{height:200px}')
         ->and(($this->page)("/embed/{$this->gallery->id}.json"))->toContain('.zp-s0{height:200px}');
     foreach (['enormous', 79, 801, [], true, '1e3'] as $wrong) {
-        $this->patchJson($address, ['tile_size' => $wrong])->assertStatus(422)->assertJsonPath('field', 'tile_size');
+        $this->patchJson($address, ['exceptions' => ['tile_size' => $wrong]])->assertStatus(422)->assertJsonPath('field', 'tile_size');
     }
     $this->patchJson($address, [])->assertStatus(422);
     expect(($this->page)('/kites'))->toContain($told);
-    $this->patchJson($address, ['tile_size' => null])->assertNoContent();
+    $this->patchJson($address, ['exceptions' => ['tile_size' => null]])->assertNoContent();
     ($this->live)()->assertOk();
     expect(($this->page)('/kites'))->toContain('.zp-s0{height:200px}');
 })->with([['large', '.zp-s0{height:500px}'], [640, '.zp-s0{height:640px}']]);
@@ -202,14 +204,14 @@ it('goes back to what the database calls live, where visitors get another, and n
     $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk();
     ($this->live)()->assertOk();
     $now = $shown();
-    app(PutLive::class)->settle();
+    app(LiveSite::class)->settle();
     expect($shown())->toBe($now)->not->toBe($before);
     app(LiveFiles::class)->show($before);
     expect($shown())->toBe($before);
-    app(PutLive::class)->settle();
+    app(LiveSite::class)->settle();
     expect($shown())->toBe($now);
     Site::query()->update(['build' => 'gone']);
-    app(PutLive::class)->settle();
+    app(LiveSite::class)->settle();
     expect($shown())->toBe($now);
 });
 
@@ -228,16 +230,16 @@ it('shows at once what another process put live', function (): void {
 });
 
 it('refuses a spot the page does not have, and a page or gallery there is not', function (): void {
-    ($this->place)(3)->assertStatus(422)->assertSee('2 blocks');
+    ($this->place)(3)->assertStatus(422)->assertJsonPath('code', 'page-not-possible')->assertJsonPath('field', 'spot')->assertSee('0 to 2');
     ($this->place)(-1)->assertStatus(422);
     ($this->place)(1, 'nothing')->assertStatus(422);
-    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => str_repeat('x', 41)])->assertStatus(422);
+    $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => str_repeat('x', 41)])->assertStatus(422)->assertJsonPath('field', 'menu_label');
     $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => ''])->assertStatus(422);
     expect($this->kites->panes()->count())->toBe(0)->and($this->kites->refresh()->menu_label)->toBeNull();
 });
 
 it('lets of a proof run what visitors run, and nothing else', function (): void {
-    $this->kites->update(['blocks' => ['<p onclick="evil()">One</p>', '<script>evil()</script>']]);
+    $this->kites->update(['body' => Body::ofParts(PartsOfHtml::of(['<p onclick="evil()">One</p>', '<script>evil()</script>']))]);
     ($this->place)(1)->assertCreated();
     $answer = $this->get("/studio/proof/{$this->gallery->id}")->assertOk();
     preg_match_all('~<script[^>]*>(.*?)</script>~s', $answer->getContent(), $scripts);

@@ -29,7 +29,7 @@ function putOnto(array $known, array $answer): array
         $items[$item['id']] = $item;
     }
     $order = $answer['order'] ?? array_column($known['items'], 'id');
-    unset($answer['from'], $answer['order'], $answer['laid_out'], $answer['items']);
+    unset($answer['from'], $answer['order'], $answer['laid_out'], $answer['items'], $answer['gone']);
 
     return [...$known, ...$answer, 'items' => array_map(static fn (string $id): array => $items[$id], $order)];
 }

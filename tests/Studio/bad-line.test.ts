@@ -100,7 +100,7 @@ class Server {
 
     private answer(from: number, ids: string[]): GalleryChanged {
         const whole = this.whole();
-        return { ...whole, from, order: null, laid_out: null, items: whole.items.filter(({ id }) => ids.includes(id)) };
+        return { ...whole, from, order: null, gone: 0, laid_out: null, items: whole.items.filter(({ id }) => ids.includes(id)) };
     }
 
     whole(): Gallery {

@@ -56,7 +56,7 @@ class Server {
         const ids = change?.kind === 'words' ? Object.keys(change.words) : [];
         if (change?.kind === 'words') for (const [id, words] of Object.entries(change.words)) this.words.set(id, { ...this.words.get(id), ...words });
         const whole = this.whole();
-        return { ...whole, from, order: null, laid_out: null, items: whole.items.filter(({ id }) => ids.includes(id)) };
+        return { ...whole, from, order: null, gone: 0, laid_out: null, items: whole.items.filter(({ id }) => ids.includes(id)) };
     }
 }
 

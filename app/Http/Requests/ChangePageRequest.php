@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\Page;
-use Illuminate\Validation\Validator;
-
-/** What is changed of a page: its entry in the menu, null for none. */
+/** What is changed of a page: title, address, entry in the menu (null for none), comments. */
 final class ChangePageRequest extends StudioRequest
 {
     /**
@@ -15,27 +12,17 @@ final class ChangePageRequest extends StudioRequest
      */
     public function rules(): array
     {
-        return ['menu_label' => ['present', 'nullable', 'string', 'max:'.Page::LONGEST_LABEL]];
+        return [
+            'title' => ['string'], 'address' => ['string'], 'menu_label' => ['nullable', 'string'], 'comments' => ['boolean:strict'],
+        ];
     }
 
     /**
-     * @return array<string, string>
+     * @return array{title?: string, address?: string, menu_label?: ?string, comments?: bool}
      */
-    public function messages(): array
+    public function told(): array
     {
-        return ['menu_label.max' => 'A menu entry takes at most '.Page::LONGEST_LABEL.' characters. Shorten it.'];
-    }
-
-    /**
-     * @return list<callable(Validator): void>
-     */
-    public function after(): array
-    {
-        return [function (Validator $validator): void {
-            $label = $this->input('menu_label');
-            if (is_string($label) && trim($label) === '') {
-                $validator->errors()->add('menu_label', 'A menu entry needs a label. Type one, or switch the entry off.');
-            }
-        }];
+        /** @var array{title?: string, address?: string, menu_label?: ?string, comments?: bool} */
+        return $this->validated();
     }
 }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Gallery;
-use App\Models\Page;
-use Illuminate\Validation\Validator;
 
-/** A gallery, a page, and after how many blocks of it. */
+/** A gallery, a page (null for every page), and after how many parts of it. */
 final class PlacePaneRequest extends StudioRequest
 {
     /**
@@ -17,9 +15,10 @@ final class PlacePaneRequest extends StudioRequest
     public function rules(): array
     {
         return [
-            'page_id' => ['required', 'string', 'exists:pages,id'],
-            'gallery_id' => ['required', 'string', 'exists:galleries,id'],
+            'page_id' => ['present', 'nullable', 'string', 'exists:pages,id'],
+            'gallery_id' => ['required', 'string', 'exists:galleries,id,deleted_at,NULL'],
             'spot' => ['required', 'integer', 'min:0'],
+            ...PaneRequest::ROOM,
         ];
     }
 
@@ -28,22 +27,19 @@ final class PlacePaneRequest extends StudioRequest
         return Gallery::query()->findOrFail($this->string('gallery_id')->toString());
     }
 
-    public function page(): Page
+    public function pageId(): ?string
     {
-        return Page::query()->with('site')->findOrFail($this->string('page_id')->toString());
+        $id = $this->input('page_id');
+
+        return is_string($id) ? $id : null;
     }
 
     /**
-     * @return list<callable(Validator): void>
+     * @return ?array{phone: int, in_phone: int, wide: int, in_wide: int}
      */
-    public function after(): array
+    public function room(): ?array
     {
-        return [function (Validator $validator): void {
-            $id = $this->input('page_id');
-            $blocks = count(Page::query()->find(is_string($id) ? $id : '')->blocks ?? []);
-            if ($this->integer('spot') > $blocks) {
-                $validator->errors()->add('spot', "This page has {$blocks} blocks; a gallery stands after 0 to {$blocks} of them.");
-            }
-        }];
+        /** @var ?array{phone: int, in_phone: int, wide: int, in_wide: int} */
+        return $this->validated('room');
     }
 }

@@ -200,12 +200,17 @@ export type SettingPath =
     | 'viewer.playing.fades'
     | 'viewer.giving.download'
     | 'viewer.giving.pages';
+export type CommentState = 'waiting' | 'shown' | 'refused';
+export type Comments = Comment[];
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
 export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
 export type GalleryList = GalleryCard[];
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
+export type PartKind = 'heading' | 'lead' | 'paragraph' | 'list' | 'picture' | 'kept';
+export type PaneSide = 'start' | 'middle' | 'end';
+export type PaneWidth = 'half' | 'text' | 'wide' | 'edges' | 'px';
 export type Role = 'owner' | 'editor';
 export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
 export type Setting = NumberSetting | ChoiceSetting | ShapeSetting | FlagSetting | ColourSetting | TextSetting | CssSetting | PictureSetting;
@@ -232,6 +237,14 @@ export interface Account {
         seen_at: string;
         here: boolean;
     }[];
+}
+/** Something that was done. */
+export interface Act {
+    id: number;
+    says: string;
+    at: string;
+    by: string | null;
+    undone: boolean;
 }
 export interface Album {
     id: string;
@@ -368,6 +381,14 @@ export interface Batch {
 }
 export interface BatchBegun {
     batch: Batch;
+}
+export interface BroughtIn {
+    pages: string[];
+    left: {
+        name: string;
+        why: string;
+    }[];
+    notes: string[];
 }
 export interface CaptionSight {
     number: number;
@@ -646,6 +667,15 @@ export interface ColourSetting {
     control: 'colour';
     first: string;
 }
+export interface Comment {
+    id: string;
+    name: string;
+    text: string;
+    at: string;
+    page: string;
+    address: string;
+    state: CommentState;
+}
 export interface CssSetting {
     path: SettingPath;
     label: string;
@@ -659,6 +689,36 @@ export interface CssSetting {
 }
 export interface Deleted {
     deleted: number;
+}
+export interface EditionLive {
+    /**
+     * Pictures that stay away: they were deleted for good, or taken offline.
+     */
+    gone: number;
+}
+/** What visitors had. */
+export interface EditionSeen {
+    id: string;
+    at: string;
+    by: string | null;
+    live: boolean;
+    title: string;
+    pictures: number;
+}
+export interface Exception {
+    path: SettingPath;
+    label: string;
+    here: (string | number | boolean) | null;
+    says: string;
+    gallery: string;
+    is_other: boolean;
+}
+/** What is otherwise in one place than in the gallery. */
+export interface Exceptions {
+    design?: DesignPart;
+    tile_size?: string | number;
+    album?: string;
+    left_out?: string[];
 }
 export interface FillPreview {
     rows: FillRow[];
@@ -775,8 +835,10 @@ export interface Gallery {
         at: string | null;
         changes: string[];
         pages: {
+            id: string;
             title: string;
             address: string;
+            changes: string[];
         }[];
     };
     panes: PaneOfGallery[];
@@ -958,7 +1020,7 @@ export interface GalleryDesign {
 }
 export interface PaneOfGallery {
     id: string;
-    page_id: string;
+    page_id: string | null;
     page: string;
     address: string;
     spot: number;
@@ -1002,6 +1064,15 @@ export interface Words {
     link: string;
     credit: string;
     decorative: boolean;
+}
+export interface GalleryAct {
+    id: number;
+    says: string;
+    at: string;
+    by: string | null;
+    undone: boolean;
+    live: boolean;
+    pictures: string[];
 }
 export interface GalleryCard {
     id: string;
@@ -1053,8 +1124,10 @@ export interface GalleryChanged {
         at: string | null;
         changes: string[];
         pages: {
+            id: string;
             title: string;
             address: string;
+            changes: string[];
         }[];
     };
     panes: PaneOfGallery[];
@@ -1068,6 +1141,10 @@ export interface GalleryChanged {
      * All items, where others are there or they stand elsewhere; those that are new or other than before are among the items.
      */
     order: string[] | null;
+    /**
+     * Pictures that could not be brought back: they were deleted for good.
+     */
+    gone: number;
     laid_out: LaidOut | null;
 }
 export interface LaidOut {
@@ -1101,9 +1178,22 @@ export interface Proof {
     html: string | null;
     css: string;
 }
+export interface GalleryHistory {
+    acts: GalleryAct[];
+    more: boolean;
+    editions: EditionSeen[];
+}
 export interface GalleryName {
     id: string;
     title: string;
+}
+export interface GalleryOfSite {
+    id: string;
+    title: string;
+    version: number;
+    is_live: boolean;
+    changes: string[];
+    stands: boolean;
 }
 export interface InUse {
     in_use: {
@@ -1151,6 +1241,14 @@ export interface Limits {
     video_megabytes: number;
     part_bytes: number;
 }
+export interface Look {
+    address: string;
+    until: string;
+    /**
+     * Whether other devices of the network are let in.
+     */
+    reachable: boolean;
+}
 export interface LookAlikes {
     groups: StoredPicture[][];
 }
@@ -1190,6 +1288,72 @@ export interface NumberSetting {
 }
 export interface OrderPreview {
     items: string[];
+}
+export interface PageMade {
+    id: string;
+}
+export interface PageParts {
+    seen: string;
+    parts: Part[];
+    /**
+     * Where a gallery may stand, in words.
+     */
+    spots: string[];
+    /**
+     * Single pictures that are in a gallery on the page too.
+     */
+    twice: {
+        part: string;
+        pane: string;
+        item: string;
+        gallery: string;
+    }[];
+}
+export interface Part {
+    id: string;
+    kind: PartKind;
+    html: string;
+    level: number;
+    ordered: boolean;
+    picture: string | null;
+    caption: string;
+    side: PaneSide;
+    says: string;
+    thumbnail: string | null;
+}
+export interface PaneDetails {
+    id: string;
+    room: {
+        wide: number;
+        phone: number;
+        most: number;
+    };
+    /**
+     * Widths in px where the edge of the gallery may stop.
+     */
+    marks: {
+        page: number[];
+        tiles: number[];
+    };
+    space: {
+        above: number;
+        below: number;
+    };
+    exceptions: Exception[];
+    finish: {
+        here: string;
+        gallery: string;
+    };
+    albums: {
+        value: string;
+        label: string;
+    }[];
+    items: {
+        id: string;
+        title: string;
+        thumbnail: string | null;
+        shown: boolean;
+    }[];
 }
 export interface PanePlaced {
     id: string;
@@ -1265,6 +1429,39 @@ export interface PictureSetting {
      */
     can_be_left: boolean;
     control: 'picture';
+}
+export interface Place {
+    width: 'half' | 'text' | 'wide' | 'edges' | 'px';
+    px: number;
+    side: 'start' | 'middle' | 'end';
+    above: number | null;
+    below: number | null;
+}
+export interface PlacePart {
+    width?: 'half' | 'text' | 'wide' | 'edges' | 'px';
+    px?: number;
+    side?: 'start' | 'middle' | 'end';
+    above?: number | null;
+    below?: number | null;
+}
+export interface PlaceSetting {
+    path: string;
+    label: string;
+    under: string;
+    can_be_left: boolean;
+    control: 'number' | 'choice';
+    least?: number;
+    most?: number;
+    unit?: string;
+    words?: {
+        value: number;
+        label: string;
+    }[];
+    named?: {
+        value: number;
+        label: string;
+    }[];
+    options?: Option[];
 }
 /** Problem details as of RFC 9457. */
 export interface Problem {
@@ -1351,18 +1548,82 @@ export interface TextSetting {
     allowed: string;
     shown: boolean;
 }
+export interface Site {
+    name: string;
+    is_live: boolean;
+    right_to_left: boolean;
+    undo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
+    redo: {
+        entry: number;
+        says: string;
+        /**
+         * Another person whose act it is.
+         */
+        by: string | null;
+    } | null;
+    /**
+     * That wait to be looked at.
+     */
+    comments: number;
+    galleries: GalleryOfSite[];
+    frame: SitePane[];
+    /**
+     * Live pages that are no more.
+     */
+    gone: {
+        id: string;
+        title: string;
+    }[];
+}
+export interface SitePane {
+    id: string;
+    gallery_id: string;
+    gallery: string;
+    spot: number;
+    says_spot: string;
+    name: string;
+    says: string;
+    place: Place;
+    exceptions: Exceptions;
+    except: string[];
+}
+export interface SiteHistory {
+    acts: Act[];
+    more: boolean;
+}
 export interface SitePage {
     id: string;
     title: string;
     address: string;
+    slug: string;
     menu_label: string | null;
-    panes: {
+    parent: string | null;
+    comments: boolean;
+    offline: boolean;
+    brought_in: boolean;
+    live: boolean;
+    body: string;
+    parts: number;
+    /**
+     * What of the page itself is not live.
+     */
+    changes: string[];
+    changed_by: {
         id: string;
-        gallery_id: string;
-        gallery: string;
-        spot: number;
-        tile_size: string | null;
-    }[];
+        name: string;
+    } | null;
+    /**
+     * Titles of pages whose words lead to it.
+     */
+    linked_from: string[];
+    panes: SitePane[];
 }
 export interface SourceFile {
     id: string;
@@ -1482,6 +1743,14 @@ export interface Vocabulary {
     css_example: string;
     files: string[];
     pictures: string;
+    places: PlaceSetting[];
+    part_kinds: {
+        value: PartKind;
+        label: string;
+        is_written: boolean;
+    }[];
+    frame_spots: string[];
+    heading_levels: number[];
     longest: {
         gallery_title: number;
         gallery_description: number;
@@ -1489,6 +1758,10 @@ export interface Vocabulary {
         keywords: number;
         text: number;
         menu_label: number;
+        page_title: number;
+        address: number;
+        pane_name: number;
+        part_caption: number;
         finish_name: number;
     };
 }

@@ -1,6 +1,7 @@
 import { keepPreviousData, queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
 import type { Alternatives, AlternativesView, Clicks, DesignPart, Finishes, LaidOutNow, Proof, Quality } from './types';
+import type { PageParts, PaneDetails, Site } from './types';
 import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
@@ -13,6 +14,12 @@ const AS_IT_COMES = { shallow: true, structuralSharing: false } as const;
 export const galleryQuery = (id: string) => queryOptions({ queryKey: ['gallery', id], queryFn: () => api.get<Gallery>(`galleries/${id}`), ...AS_IT_COMES });
 
 export const pagesQuery = () => queryOptions({ queryKey: ['pages'], queryFn: () => api.get<SitePage[]>('pages') });
+
+export const siteQuery = () => queryOptions({ queryKey: ['site'], queryFn: () => api.get<Site>('site') });
+
+export const paneQuery = (id: string) => queryOptions({ queryKey: ['pane', id], queryFn: () => api.get<PaneDetails>(`panes/${id}`) });
+
+export const partsQuery = (page: string) => queryOptions({ queryKey: ['parts', page], queryFn: () => api.get<PageParts>(`pages/${page}/parts`) });
 
 export const pictureQuery = (id: string) => queryOptions({ queryKey: ['picture', id], queryFn: () => api.get<PictureDetails>(`pictures/${id}`) });
 

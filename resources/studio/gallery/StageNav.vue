@@ -5,6 +5,7 @@
             <span>{{ stage.state }}</span>
         </RouterLink>
         <span class="grow" />
+        <RouterLink class="aside" :to="{ name: 'history', params: { id: gallery.id } }"><span>History</span></RouterLink>
         <Hint says="What keys do (?)">
             <ElButton class="keys" aria-label="What keys do" @click="emit('keys')">?</ElButton>
         </Hint>
@@ -87,6 +88,10 @@ b {
 
 .grow {
     flex: 1;
+}
+
+.aside {
+    padding-inline: 12px;
 }
 
 .keys {

@@ -36,7 +36,8 @@ export interface UseGalleryReturn {
     /** @param entry the act that is meant, where it is another person's */
     undo: (entry?: number) => Promise<boolean>;
     redo: () => Promise<boolean>;
-    putLive: () => Promise<boolean>;
+    /** @param pages that go live along with it */
+    putLive: (pages?: string[]) => Promise<boolean>;
     /** Once the server has all that was changed; false where it cannot have it now. */
     flush: () => Promise<boolean>;
     settle: (keep: 'mine' | 'theirs') => void;
@@ -86,6 +87,11 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
                 mine.lacking = 'lacking' in answer ? answer.lacking : 0;
                 if ('lacking' in answer) continue;
                 await outbox.keep(answer);
+                if (answer.gone > 0)
+                    mine.problem =
+                        answer.gone === 1
+                            ? 'One picture was deleted for good since, and cannot come back. All else did.'
+                            : `${answer.gone} pictures were deleted for good since, and cannot come back. All else did.`;
                 return true;
             }
         } catch (error_) {
@@ -113,7 +119,7 @@ export function useGallery(id: MaybeRefOrGetter<string>): UseGalleryReturn {
         act,
         undo: (entry) => act('/undo', entry === undefined ? {} : { entry }),
         redo: () => act('/redo', {}),
-        putLive: () => act('/live', {}),
+        putLive: (pages = []) => act('/live', pages.length > 0 ? { pages } : {}),
         flush: () => outbox.flushed(place.value),
         settle: (choice) => outbox.settle(place.value, choice),
         tell: (problem) => (stateOf(current.value).problem = problem),

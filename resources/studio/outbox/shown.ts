@@ -51,7 +51,7 @@ export function withChange(gallery: Gallery, change: Change): Gallery {
 export function withAnswer(known: Gallery, answer: GalleryChanged): Gallery {
     const { order, items: changed } = answer;
     const facts: Partial<GalleryChanged> = { ...answer };
-    for (const key of ['from', 'order', 'laid_out', 'items'] as const) delete facts[key];
+    for (const key of ['from', 'order', 'laid_out', 'items', 'gone'] as const) delete facts[key];
     const fresh = new Map(changed.map((item) => [item.id, item]));
     const items = known.items.map((item) => fresh.get(item.id) ?? item);
     const there = new Set(known.items.map(({ id }) => id));

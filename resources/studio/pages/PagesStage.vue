@@ -1,102 +1,134 @@
 <template>
     <div v-if="gallery" class="stage">
-        <section class="list" aria-label="Pages of the site">
+        <section class="list" aria-label="Pages">
             <h2>Pages</h2>
-            <ul>
-                <li v-for="page in pages" :key="page.id">
-                    <ElButton class="page" :class="{ on: page.id === chosen?.id }" :aria-pressed="page.id === chosen?.id" @click="chosenId = page.id">
-                        <b>{{ page.title }}</b>
-                        <span class="note">{{ page.menu_label === null ? 'not in the menu' : `in the menu as “${page.menu_label}”` }}</span>
-                        <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>
-                    </ElButton>
-                </li>
-            </ul>
+            <PageTree :shared="shared" :chosen="chosen?.id" @choose="choose">
+                <template #default="{ page }">
+                    <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>
+                </template>
+            </PageTree>
         </section>
         <section class="mat" aria-label="The page as it is saved">
-            <PagePreview v-if="chosen" :page="chosen" :gallery="gallery" @place="place" />
+            <PageProof
+                v-if="chosen"
+                :key="chosen.id"
+                :page="chosen"
+                :gallery="gallery"
+                :chosen="pane?.id"
+                :marks="details?.marks ?? null"
+                :moving="moving"
+                @place="place"
+                @choose="paneId = $event"
+                @resize="(id, px) => change(id, { place: { width: 'px', px } }, `${px} px wide.`)"
+                @move="(id, spot) => change(id, { spot }, 'Moved.')"
+            />
         </section>
         <aside class="panel" aria-label="Placement">
-            <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
+            <ProblemNote v-if="shared.problem.value">{{ shared.problem.value }}</ProblemNote>
             <template v-if="chosen">
-                <h2>{{ chosen.title }}</h2>
-                <MenuEntry :key="chosen.id" :page="chosen" @change="relabel" />
-                <div class="block">
-                    <h3>This gallery on the page</h3>
-                    <p v-if="own.length === 0" class="note">Not there yet. Choose a spot on the page.</p>
-                    <ul v-else>
-                        <li v-for="pane in own" :key="pane.id" class="pane">
-                            <div class="where">
-                                <span>{{ pane.spot === 0 ? 'At the top' : `After block ${pane.spot}` }}</span>
-                                <ElButton type="danger" plain @click="take(pane.id)">Take away</ElButton>
-                            </div>
-                            <PaneSize v-if="layouts[gallery.design.layout.kind].has_tile_size" :size="pane.tile_size" @change="resize(pane.id, $event)" />
-                        </li>
-                    </ul>
+                <div>
+                    <h2>{{ chosen.title }}</h2>
+                    <p class="note">{{ own.length === 0 ? 'Not there yet: choose a place on the page.' : standsHere }}</p>
                 </div>
-                <p><a :href="chosen.address" target="_blank" rel="noopener">Open the live page</a></p>
+                <SegmentChoice
+                    v-if="own.length > 1"
+                    label="Which place"
+                    :options="own.map((one) => ({ value: one.id, label: `#${one.name}` }))"
+                    :columns="1"
+                    :model-value="pane?.id"
+                    @update:model-value="paneId = $event"
+                />
+                <PanePanel
+                    v-if="pane"
+                    :key="pane.id"
+                    :pane="pane"
+                    :gallery="gallery"
+                    :pages="shared.pages.value"
+                    :is-everywhere="isEverywhere"
+                    :right-to-left="shared.site.value?.right_to_left ?? false"
+                    :moving="moving === pane.id"
+                    @change="(told, says) => change(pane?.id ?? '', told, says)"
+                    @take="take"
+                    @moving="moving = moving === null ? (pane?.id ?? null) : null"
+                />
+                <details class="block">
+                    <summary>The page: title, address, menu, comments</summary>
+                    <PageSettings :key="chosen.id" :page="chosen" :shared="shared" />
+                    <RouterLink :to="{ name: 'site', query: { page: chosen.id } }">Write on this page</RouterLink>
+                </details>
             </template>
+            <WhenLive :gallery="gallery" :page="chosen?.id" />
             <EmbedSnippet :line="gallery.embed" :live="gallery.live.at !== null" />
         </aside>
     </div>
 </template>
 
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
-import { api, Problem } from '../api/client';
-import { pagesQuery } from '../api/queries';
+import { api } from '../api/client';
+import { paneQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
-import { useVocabulary } from '../api/vocabulary';
 import { useGallery } from '../gallery/use-gallery';
-import { announce } from '../shared/announce';
 import ProblemNote from '../shared/ProblemNote.vue';
+import SegmentChoice from '../shared/SegmentChoice.vue';
+import PageSettings from '../site/PageSettings.vue';
+import PageTree from '../site/PageTree.vue';
+import { useSite } from '../site/use-site';
 import EmbedSnippet from './EmbedSnippet.vue';
-import MenuEntry from './MenuEntry.vue';
-import PagePreview from './PagePreview.vue';
-import PaneSize from './PaneSize.vue';
+import PageProof from './PageProof.vue';
+import PanePanel from './PanePanel.vue';
+import type { Room } from './room';
+import WhenLive from './WhenLive.vue';
 
 const props = defineProps<{ id: string }>();
-const { gallery, reload } = useGallery(() => props.id);
-const queries = useQueryClient();
-const { layouts } = useVocabulary();
-const { data: pages } = useQuery(pagesQuery());
+const { gallery } = useGallery(() => props.id);
+const shared = useSite();
 const chosenId = ref<string>();
-const problem = ref('');
+const paneId = ref<string>();
+/** The pane that waits for its new place. */
+const moving = ref<string | null>(null);
 
-const chosen = computed(() => pages.value?.find((page) => page.id === (chosenId.value ?? gallery.value?.panes[0]?.page_id)) ?? pages.value?.[0]);
-const own = computed(() => chosen.value?.panes.filter((pane) => pane.gallery_id === props.id) ?? []);
+const chosen = computed(() => {
+    const pages = shared.pages.value;
+    return pages.find((page) => page.id === (chosenId.value ?? gallery.value?.panes[0]?.page_id)) ?? pages[0];
+});
+/** Where it stands on every page, that place is set on each of them. */
+const frame = computed(() => shared.site.value?.frame.filter(({ gallery_id }) => gallery_id === props.id) ?? []);
+const own = computed(() => [...(chosen.value?.panes.filter(({ gallery_id }) => gallery_id === props.id) ?? []), ...frame.value]);
+const pane = computed(() => own.value.find(({ id }) => id === paneId.value) ?? own.value[0]);
+const isEverywhere = computed(() => frame.value.some(({ id }) => id === pane.value?.id));
+const { data: details } = useQuery(computed(() => ({ ...paneQuery(pane.value?.id ?? ''), enabled: pane.value !== undefined })));
+const standsHere = computed(() => own.value.map((one) => (frame.value.includes(one) ? 'stands on every page' : `stands ${one.says_spot}`)).join('; '));
 
-function here(page: SitePage): number {
-    return page.panes.filter((pane) => pane.gallery_id === props.id).length;
+const here = (page: SitePage): number => page.panes.filter(({ gallery_id }) => gallery_id === props.id).length;
+
+function choose(page: string): void {
+    chosenId.value = page;
+    paneId.value = undefined;
+    moving.value = null;
 }
 
-async function act(work: () => Promise<unknown>, told: string): Promise<void> {
-    problem.value = '';
-    try {
-        await work();
-        announce(told);
-    } catch (error) {
-        problem.value = error instanceof Problem ? error.message : 'That could not be done. Try again.';
+const change = (id: string, told: object, says: string): Promise<boolean> => shared.act(() => api.patch(`panes/${id}`, told), says);
+
+async function place(spot: number, room: Room | null): Promise<void> {
+    const page = chosen.value;
+    if (!page) return;
+    if (moving.value !== null) {
+        const waiting = moving.value;
+        moving.value = null;
+        await change(waiting, { spot }, 'Moved.');
+    } else {
+        await shared.act(
+            async () => (paneId.value = (await api.post<{ id: string }>('panes', { page_id: page.id, gallery_id: props.id, spot, room })).id),
+            `Placed on ${page.title}.`,
+        );
     }
-    await Promise.all([queries.invalidateQueries({ queryKey: pagesQuery().queryKey }), queries.invalidateQueries({ queryKey: ['galleries'] }), reload()]);
 }
 
-async function place(spot: number): Promise<void> {
-    const page = chosen.value;
-    if (page) await act(() => api.post('panes', { page_id: page.id, gallery_id: props.id, spot }), `Placed on ${page.title}.`);
-}
-
-async function take(pane: string): Promise<void> {
-    await act(() => api.delete(`panes/${pane}`), 'Taken from the page.');
-}
-
-async function resize(pane: string, size: string | number | null): Promise<void> {
-    await act(() => api.patch(`panes/${pane}`, { tile_size: size }), size === null ? 'Tiles as in the gallery.' : 'Tiles of another size here.');
-}
-
-async function relabel(label: string | null): Promise<void> {
-    const page = chosen.value;
-    if (page) await act(() => api.patch(`pages/${page.id}`, { menu_label: label }), label === null ? 'Not in the menu any more.' : `In the menu as ${label}.`);
+async function take(): Promise<void> {
+    const id = pane.value?.id;
+    if (id) await shared.act(() => api.delete(`panes/${id}`), 'Taken from the page.');
 }
 </script>
 
@@ -108,47 +140,13 @@ async function relabel(label: string | null): Promise<void> {
 }
 
 .list {
+    display: grid;
+    gap: 10px;
+    align-content: start;
     padding: 14px 12px;
     border-right: 2px solid var(--z4);
     background: var(--z1);
     overflow: auto;
-}
-
-.list ul {
-    display: grid;
-    gap: 6px;
-    margin-top: 10px;
-}
-
-.page {
-    width: 100%;
-    height: auto;
-    padding: 8px 10px;
-    font-weight: 400;
-    line-height: 1.4;
-    text-align: left;
-}
-
-.page :deep(> span) {
-    display: grid;
-    gap: 1px;
-    justify-items: start;
-    width: 100%;
-    white-space: normal;
-}
-
-.page.on {
-    border-color: var(--verd);
-    box-shadow: inset 0 0 0 1px var(--verd);
-    background: var(--verd-tint);
-}
-
-.page.on .note {
-    color: var(--z6);
-}
-
-b {
-    font-weight: 600;
 }
 
 .here {
@@ -158,16 +156,16 @@ b {
 }
 
 .mat {
+    min-height: 0;
     padding: 14px 18px 18px;
     background: var(--mat);
-    min-height: 0;
     overflow: hidden;
 }
 
 .panel {
     display: flex;
     flex-direction: column;
-    gap: 16px;
+    gap: 14px;
     padding: 14px 16px;
     border-left: 2px solid var(--z4);
     background: var(--z0);
@@ -175,20 +173,17 @@ b {
 }
 
 .block {
-    display: grid;
-    gap: 6px;
+    padding-top: 10px;
+    border-top: 1px solid var(--z3);
+    font-size: 13px;
 }
 
-.pane {
-    display: grid;
-    gap: 4px;
-    padding: 4px 0;
+.block > :not(summary) {
+    margin-top: 10px;
 }
 
-.where {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
+summary {
+    cursor: pointer;
 }
 
 @media (width < 1180px) {

@@ -1,33 +1,7 @@
 <template>
     <div class="body">
         <span id="text-body-label" class="label">Text</span>
-        <div class="marks" role="toolbar" aria-label="Marks">
-            <ElButton size="small" :aria-pressed="editor?.isActive('bold') ?? false" aria-label="Strong" @click="editor?.chain().focus().toggleBold().run()"
-                ><b>S</b></ElButton
-            >
-            <ElButton
-                size="small"
-                :aria-pressed="editor?.isActive('italic') ?? false"
-                aria-label="Emphasis"
-                @click="editor?.chain().focus().toggleItalic().run()"
-                ><i>E</i></ElButton
-            >
-            <ElPopover v-model:visible="linking" trigger="click" :width="280">
-                <template #reference>
-                    <ElButton
-                        size="small"
-                        :aria-pressed="editor?.isActive('link') ?? false"
-                        @click="address = String(editor?.getAttributes('link')['href'] ?? '')"
-                        >Link</ElButton
-                    >
-                </template>
-                <form class="link" @submit.prevent="link">
-                    <ElInput v-model="address" aria-label="Where the link leads" placeholder="https://" />
-                    <ElButton native-type="submit">Set it</ElButton>
-                </form>
-            </ElPopover>
-            <ElButton size="small" :disabled="!editor?.isActive('link')" @click="editor?.chain().focus().unsetLink().run()">No link</ElButton>
-        </div>
+        <MarksBar :editor="editor" />
         <EditorContent :editor="editor" class="area" />
     </div>
 </template>
@@ -35,15 +9,13 @@
 <script setup lang="ts">
 import StarterKit from '@tiptap/starter-kit';
 import { EditorContent, useEditor } from '@tiptap/vue-3';
-import { ref } from 'vue';
 import { useOutbox } from '../outbox/use-outbox';
 import { plainText } from '../shared/plain-paste';
+import MarksBar from '../site/MarksBar.vue';
 
 /** The few marks that the server lets through; it cleans the text again, whatever comes. */
 const props = defineProps<{ html: string }>();
 const emit = defineEmits<{ save: [html: string] }>();
-const linking = ref(false);
-const address = ref('');
 
 const editor = useEditor({
     content: props.html,
@@ -70,14 +42,6 @@ const editor = useEditor({
     onUpdate: ({ editor: now }) => emit('save', now.getHTML()),
     onBlur: () => useOutbox().hurry(),
 });
-
-function link(): void {
-    linking.value = false;
-    const to = address.value.trim();
-    const chain = editor.value?.chain().focus().extendMarkRange('link');
-    if (to === '') chain?.unsetLink().run();
-    else chain?.setLink({ href: to }).run();
-}
 </script>
 
 <style scoped>
@@ -87,19 +51,7 @@ function link(): void {
 }
 
 .marks {
-    display: flex;
-    gap: 4px;
     margin: 4px 0;
-}
-
-.marks .el-button {
-    margin: 0;
-}
-
-.link {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 6px;
 }
 
 .area :deep([role='textbox']) {

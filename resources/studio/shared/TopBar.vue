@@ -7,6 +7,7 @@
         <nav aria-label="Studio">
             <RouterLink :to="{ name: 'galleries' }">Galleries</RouterLink>
             <RouterLink :to="{ name: 'store' }">Pictures</RouterLink>
+            <RouterLink :to="{ name: 'site' }">Site</RouterLink>
         </nav>
         <slot />
     </header>

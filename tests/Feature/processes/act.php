@@ -13,11 +13,13 @@ use App\Intake\TakeIn;
 use App\Jobs\MakeRenditions;
 use App\Jobs\TakeInZip;
 use App\Models\Batch;
+use App\Models\Body;
 use App\Models\Edition;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\Site;
 use App\Models\User;
+use App\Pages\PartsOfHtml;
 use App\Publishing\PutLive;
 use App\Publishing\VisitorScript;
 use App\Upkeep\Sweep;
@@ -59,7 +61,7 @@ echo json_encode(match ($act) {
         touch("{$folder}/db.sqlite");
         Artisan::call('migrate', ['--force' => true]);
         $site = Site::query()->create(['name' => 'Saltreed', 'shell' => '<html><head>{{head}}</head><body>{{menu}}{{content}}</body></html>', 'stylesheet' => 'p{}', 'margin' => 18, 'content_width' => 1120]);
-        $site->pages()->create(['slug' => 'kites', 'title' => 'Kites', 'position' => 0, 'blocks' => ['<p>One</p>']]);
+        $site->pages()->create(['slug' => 'kites', 'title' => 'Kites', 'position' => 0, 'body' => Body::ofParts(PartsOfHtml::of(['<p>One</p>']))]);
         User::query()->create(['name' => 'Owner', 'email' => 'owner@saltreed.example', 'password' => 'long wind']);
 
         return array_map(static function (string $title) use ($app): string {

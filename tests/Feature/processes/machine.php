@@ -7,9 +7,11 @@ declare(strict_types=1);
 
 use App\Actions\AddText;
 use App\Actions\CreateGallery;
+use App\Models\Body;
 use App\Models\Site;
 use App\Models\Upload;
 use App\Models\User;
+use App\Pages\PartsOfHtml;
 use App\Publishing\VisitorScript;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Contracts\Http\Kernel as HttpKernel;
@@ -34,7 +36,7 @@ foreach ([VisitorScript::MAIN, VisitorScript::VIEWER, VisitorScript::ARRIVAL] as
 }
 $app->singleton(VisitorScript::class, static fn (): VisitorScript => new VisitorScript($folder));
 $site = Site::query()->create(['name' => 'Saltreed', 'shell' => '<html><head>{{head}}</head><body>{{menu}}{{content}}</body></html>', 'stylesheet' => 'p{}', 'margin' => 18, 'content_width' => 1120]);
-$site->pages()->create(['slug' => 'kites', 'title' => 'Kites', 'position' => 0, 'blocks' => ['<p>One</p>']]);
+$site->pages()->create(['slug' => 'kites', 'title' => 'Kites', 'position' => 0, 'body' => Body::ofParts(PartsOfHtml::of(['<p>One</p>']))]);
 $user = User::query()->create(['name' => 'Owner', 'email' => 'owner@saltreed.example', 'password' => 'long wind']);
 $gallery = $app->make(CreateGallery::class)->handle('One');
 $app->make(AddText::class)->handle($gallery, 'Tea', '<p>At three.</p>', null);

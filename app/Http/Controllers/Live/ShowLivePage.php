@@ -20,8 +20,8 @@ final readonly class ShowLivePage
 
     public function __invoke(Request $request, string $slug = Page::HOME): Response
     {
-        $path = $this->files->find("pages/{$slug}.html") ?? abort(404);
+        $path = $this->files->find("pages/{$slug}.html");
 
-        return FileAnswer::revalidated($path, $request, Headers::page());
+        return $path === null ? (new ShowBroughtIn($this->files))($request, $slug) : FileAnswer::revalidated($path, $request, Headers::page());
     }
 }

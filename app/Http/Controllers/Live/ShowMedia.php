@@ -5,27 +5,28 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Live;
 
 use App\Access\Door;
+use App\Access\Look;
 use App\Http\FileAnswer;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use App\Publishing\GivenFiles;
+use App\Publishing\PicturesOfPage;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A file of a picture that is not released: for people of the studio; for others it is not there. */
+/** A file of a picture that is not released: for people of the studio, and for a phone that was let in to look at its page; for others it is not there. */
 final readonly class ShowMedia
 {
-    public function __construct(private Factory $disks, private GivenFiles $given, private Door $door)
+    public function __construct(private Factory $disks, private GivenFiles $given, private Door $door, private Look $look, private PicturesOfPage $pages)
     {
     }
 
     public function __invoke(Request $request, string $key, string $file): Response
     {
-        // Whoever signed out from elsewhere is a stranger here too.
-        $picture = $request->user() === null || $this->door->isEnded($request) ? null : Picture::query()->where('rendition_key', $key)->first();
-        if ($picture === null) {
+        $picture = Picture::query()->where('rendition_key', $key)->first();
+        if ($picture === null || ! $this->may($request, $picture, $file)) {
             abort(404);
         }
         if ($picture->kind === PictureKind::Video) {
@@ -38,6 +39,17 @@ final readonly class ShowMedia
         [$disk, $path] = $given ?? ['renditions', $picture->renditionFolder().'/'.$file];
 
         return FileAnswer::forOne($this->disks->disk($disk)->path($path));
+    }
+
+    private function may(Request $request, Picture $picture, string $file): bool
+    {
+        // Whoever signed out from elsewhere is a stranger here too.
+        if ($request->user() !== null && ! $this->door->isEnded($request)) {
+            return true;
+        }
+        $page = $this->look->page($request->cookie(Look::COOKIE));
+
+        return $page !== null && isset($picture->renditions[$file]) && $this->pages->shows($page, $picture);
     }
 
     private function ofVideo(Picture $video, string $file): Response

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Studio;
 
 use App\Access\SecurityLog;
-use App\Actions\BinPictures;
 use App\Http\Requests\PicturesRequest;
 use App\Models\SecurityKind;
+use App\Publishing\PicturesOffline;
 use Illuminate\Http\JsonResponse;
 
 /** Deletes pictures that are in the bin; there is no way back. */
 final class DeleteForGood
 {
-    public function __invoke(PicturesRequest $request, BinPictures $bin, SecurityLog $log): JsonResponse
+    public function __invoke(PicturesRequest $request, PicturesOffline $pictures, SecurityLog $log): JsonResponse
     {
-        $deleted = $bin->delete($request->ids());
+        $deleted = $pictures->delete($request->ids());
         $log->note(SecurityKind::Deleted, 'Pictures deleted for good: '.count($request->ids()).'.');
 
         return new JsonResponse(['deleted' => $deleted]);

@@ -15,7 +15,7 @@ use App\Models\Gallery;
 use App\Models\SecurityKind;
 use App\Proofing\GalleryCards;
 use App\Publishing\DeleteGallery;
-use App\Publishing\PutLive;
+use App\Publishing\LiveSite;
 use Illuminate\Http\JsonResponse;
 
 /** Galleries as their editors see them. */
@@ -35,7 +35,7 @@ final readonly class GalleryController
         return $this->answer->whole($create->handle($request->string('title')->toString()), 201);
     }
 
-    public function show(Gallery $gallery, PutLive $live, PutInArrivals $arrivals): JsonResponse
+    public function show(Gallery $gallery, LiveSite $live, PutInArrivals $arrivals): JsonResponse
     {
         $live->settle();
         $arrivals->waiting($gallery->id);

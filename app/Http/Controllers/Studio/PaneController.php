@@ -4,34 +4,43 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
-use App\Actions\OwnIds;
-use App\Actions\ResizePane;
-use App\Http\Requests\PaneSizeRequest;
+use App\Http\Requests\PaneRequest;
 use App\Http\Requests\PlacePaneRequest;
+use App\Http\Requests\SignedIn;
 use App\Models\Pane;
+use App\Pages\PanesOfSite;
+use App\Proofing\PaneFacts;
 use Illuminate\Http\JsonResponse;
 
-/** Placements of galleries on pages. */
-final class PaneController
+/** Places of galleries on pages. */
+final readonly class PaneController
 {
-    public function store(PlacePaneRequest $request, OwnIds $ids): JsonResponse
+    public function __construct(private PanesOfSite $panes)
     {
-        $ids->refusePlacing($request->gallery(), $request->page());
-        $pane = Pane::query()->create($request->validated());
+    }
+
+    public function show(Pane $pane, PaneFacts $facts): JsonResponse
+    {
+        return new JsonResponse($facts->of($pane));
+    }
+
+    public function store(PlacePaneRequest $request): JsonResponse
+    {
+        $pane = $this->panes->place($request->gallery(), $request->pageId(), $request->integer('spot'), $request->room(), $request->userId());
 
         return new JsonResponse(['id' => $pane->id], 201);
     }
 
-    public function update(PaneSizeRequest $request, Pane $pane, ResizePane $resize): JsonResponse
+    public function update(PaneRequest $request, Pane $pane): JsonResponse
     {
-        $resize->handle($pane, $request->input('tile_size'));
+        $this->panes->change($pane, $request->told(), $request->userId());
 
         return new JsonResponse(null, 204);
     }
 
-    public function destroy(Pane $pane): JsonResponse
+    public function destroy(SignedIn $request, Pane $pane): JsonResponse
     {
-        $pane->delete();
+        $this->panes->remove($pane, $request->userId());
 
         return new JsonResponse(null, 204);
     }

@@ -26,7 +26,7 @@ final class PutGalleryLive
             return new JsonResponse(['lacking' => $lacking], JsonResponse::HTTP_ACCEPTED);
         }
 
-        $put = $live->handle($gallery, $version, $request->userId());
+        $put = $live->handle($gallery, $version, $request->userId(), $request->pages());
         $log->note(SecurityKind::Published, "Put “{$put->title}” live.");
 
         return $answer->of($put);

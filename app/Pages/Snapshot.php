@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Pages;
+
+use App\Models\Body;
+use App\Models\Page;
+use App\Models\Pane;
+use ZincPane\Core\Site\SiteState;
+
+/**
+ * The rows of all pages and places at one time.
+ *
+ * @phpstan-type Rows array<string, array<string, mixed>>
+ * @phpstan-type Patch array{pages: array<string, ?array<string, mixed>>, panes: array<string, ?array<string, mixed>>}
+ */
+final readonly class Snapshot
+{
+    /** Columns that say nothing of what a person did. */
+    private const ASIDE = ['created_at', 'updated_at', 'changed_by', 'is_offline'];
+
+    /**
+     * @param  Rows  $pages  by id
+     * @param  Rows  $panes  by id
+     */
+    private function __construct(public array $pages, public array $panes)
+    {
+    }
+
+    public static function now(): self
+    {
+        $rows = static function (string $model): array {
+            /** @var class-string<Page>|class-string<Pane> $model */
+            $all = [];
+            foreach ($model::query()->toBase()->orderBy('id')->get() as $row) {
+                /** @var array<string, mixed>&array{id: string} $row */
+                $row = array_diff_key((array) $row, array_flip(self::ASIDE));
+                $all[$row['id']] = $row;
+            }
+
+            return $all;
+        };
+
+        return new self($rows(Page::class), $rows(Pane::class));
+    }
+
+    /**
+     * What leads from this to another: rows by id, null for one that is not there.
+     *
+     * @return Patch
+     */
+    public function patchTo(self $other): array
+    {
+        return ['pages' => self::changed($this->pages, $other->pages), 'panes' => self::changed($this->panes, $other->panes)];
+    }
+
+    /**
+     * @param  Patch  $patch
+     */
+    public function patched(array $patch): self
+    {
+        $put = static fn (array $rows, array $changes): array => array_filter([...$rows, ...$changes], static fn (?array $row): bool => $row !== null);
+
+        return new self($put($this->pages, $patch['pages']), $put($this->panes, $patch['panes']));
+    }
+
+    /**
+     * Whether all that a patch speaks of is as it says.
+     *
+     * @param  Patch  $patch
+     */
+    public function agreesWith(array $patch): bool
+    {
+        $agrees = static fn (array $rows, array $changes): bool => array_filter($changes, static fn (?array $row, string $id): bool => ($rows[$id] ?? null) !== $row, ARRAY_FILTER_USE_BOTH) === [];
+
+        return $agrees($this->pages, $patch['pages']) && $agrees($this->panes, $patch['panes']);
+    }
+
+    public function state(): SiteState
+    {
+        $files = array_flip(Body::query()->where('kind', Body::FILE)->whereIn('hash', array_column($this->pages, 'body'))->pluck('hash')->all());
+        $panes = $frame = [];
+        foreach ($this->panes as $row) {
+            $pane = (new Pane)->newFromBuilder($row)->toCore();
+            $row['page_id'] === null ? $frame[] = $pane : $panes[$row['page_id']][] = $pane;
+        }
+        $pages = [];
+        foreach ($this->pages as $id => $row) {
+            $page = (new Page)->newFromBuilder($row);
+            $pages[] = $page->setRelation('panes', $page->panes()->getModel()->newCollection())->setRelation('content', new Body(['kind' => isset($files[$row['body']]) ? Body::FILE : Body::PARTS]))->toCore()->holding($panes[$id] ?? []);
+        }
+
+        return SiteState::of($pages, $frame);
+    }
+
+    /**
+     * @param  Rows  $from
+     * @param  Rows  $to
+     * @return array<string, ?array<string, mixed>>
+     */
+    private static function changed(array $from, array $to): array
+    {
+        $changed = array_filter($to, static fn (array $row, string $id): bool => ($from[$id] ?? null) !== $row, ARRAY_FILTER_USE_BOTH);
+
+        return [...$changed, ...array_map(static fn (): null => null, array_diff_key($from, $to))];
+    }
+}

@@ -1,0 +1,64 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query';
+import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { api, messageOf } from '../api/client';
+import { pagesQuery, siteQuery } from '../api/queries';
+import type { Site, SitePage } from '../api/types';
+import { announce } from '../shared/announce';
+
+export interface UseSiteReturn {
+    site: Ref<Site | undefined>;
+    pages: ComputedRef<SitePage[]>;
+    problem: Ref<string>;
+    busy: Ref<boolean>;
+    /** Does it, says so, and shows all that follows from it; whether it was done. */
+    act: (work: () => Promise<unknown>, says: string) => Promise<boolean>;
+    undo: () => Promise<void>;
+    redo: () => Promise<void>;
+}
+
+/** The pages of the site and what is done to them; each act is kept at once and can be taken back. */
+export function useSite(): UseSiteReturn {
+    const queries = useQueryClient();
+    const { data: site } = useQuery(siteQuery());
+    const { data: known } = useQuery(pagesQuery());
+    const problem = ref('');
+    const busy = ref(false);
+    let last: Promise<unknown> = Promise.resolve();
+
+    /** One after another: each stands on what the one before it left. */
+    function act(work: () => Promise<unknown>, says: string): Promise<boolean> {
+        const done = last.then(async () => {
+            problem.value = '';
+            busy.value = true;
+            try {
+                await work();
+                announce(says);
+                return true;
+            } catch (error) {
+                problem.value = messageOf(error);
+                return false;
+            } finally {
+                await Promise.all(['pages', 'site', 'pane', 'parts', 'galleries', 'gallery'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+                busy.value = false;
+            }
+        });
+        last = done;
+        return done;
+    }
+
+    return {
+        site,
+        pages: computed(() => known.value ?? []),
+        problem,
+        busy,
+        act,
+        undo: async () => {
+            const step = site.value?.undo;
+            if (step) await act(() => api.post('site/undo', { entry: step.entry }), `Taken back: ${step.says}`);
+        },
+        redo: async () => {
+            const step = site.value?.redo;
+            if (step) await act(() => api.post('site/redo', {}), `Done again: ${step.says}`);
+        },
+    };
+}

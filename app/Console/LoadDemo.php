@@ -10,6 +10,7 @@ use App\Actions\CreateGallery;
 use App\Intake\Provenance;
 use App\Intake\TakeIn;
 use App\Models\Body;
+use App\Models\Comment;
 use App\Models\Gallery;
 use App\Models\Page;
 use App\Models\Picture;
@@ -35,22 +36,32 @@ final class LoadDemo extends Command
 
     private const EMAIL = 'owner@saltreed.example';
 
-    /** Slug, title, menu label (null: not in the menu). */
+    /** Slug, title, menu label (null: not in the menu), the page above it in the menu. */
     private const PAGES = [
         ['home', 'Home', 'Home'],
         ['kites', 'Kites', 'Kites'],
+        ['kites-to-hire', 'Kites to hire', 'To hire', 'kites'],
         ['repairs', 'Repairs', 'Repairs'],
         ['long-wind-day', 'Long Wind Day', null],
         ['find-us', 'Find us', 'Find us'],
     ];
 
-    /** Key in the catalogue, title, layout, key of the finish, page and spot, and what of the viewer is other than usual. */
+    /** Key in the catalogue, title, layout, key of the finish, page, spot and how it stands there, and what of the viewer is other than usual. */
     private const GALLERIES = [
         ['wind', 'Long Wind Day', ['kind' => 'rows', 'row_height' => 240, 'gap' => 8, 'last_row' => 'balance'], 'marsh-light', ['long-wind-day', 2]],
         ['sale', 'Kites for sale', ['columns' => 5, 'shape' => '1:1', 'gap' => 14, 'last_row' => 'fill'], 'mounted', ['kites', 2]],
         ['shop', 'From the workshop', ['kind' => 'masonry', 'column_rule' => 'fit', 'tile_width' => 240, 'gap' => 12, 'phone' => ['columns' => 2]], 'sailcloth', ['home', 4]],
-        ['night', 'Night flying', ['kind' => 'mosaic', 'row_height' => 260, 'gap' => 6], 'night-shed', ['long-wind-day', 4], ['controls' => ['thumbnails' => true], 'playing' => ['seconds' => 6]]],
-        ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 5], ['giving' => ['download' => 'original', 'pages' => true], 'click' => ['hint' => 'below'], 'words' => ['rights' => true]]],
+        ['night', 'Night flying', ['kind' => 'mosaic', 'row_height' => 260, 'gap' => 6], 'night-shed', ['long-wind-day', 4, ['width' => 'edges']], ['controls' => ['thumbnails' => true], 'playing' => ['seconds' => 6]]],
+        ['press', 'Press pictures', ['columns' => 3, 'shape' => '3:2', 'gap' => 18], 'line-and-reel', ['find-us', 3, ['width' => 'half', 'side' => 'end']], ['giving' => ['download' => 'original', 'pages' => true], 'click' => ['hint' => 'below'], 'words' => ['rights' => true]]],
+    ];
+
+    /** The page that visitors may comment, and what they wrote there, by hours ago. */
+    private const WITH_COMMENTS = 'long-wind-day';
+
+    private const COMMENTS = [
+        60 => ['Wren', "The one with the stripes was ours.\nIt is still in the tree.", 'shown'],
+        31 => ['A visitor from upriver', 'Is there room for a tent at Gull Sluice the night before?', 'shown'],
+        2 => ['Tam', 'Found a reel of red line behind the tea tent. Whose is it?', 'waiting'],
     ];
 
     /** Where it was interrupted it goes on; the account is written down last, and says that all is there. */
@@ -64,6 +75,7 @@ final class LoadDemo extends Command
         }
         $pictures = $this->loadPictures($intake);
         $site = Site::query()->first() ?? $this->loadSite();
+        $this->loadComments();
         $finishes = [];
         foreach (Ready::finishes() as $ready) {
             $finishes[$ready->key] = NamedFinish::ready($ready)->part();
@@ -77,12 +89,25 @@ final class LoadDemo extends Command
             $design = ['layout' => $layout, ...$finishes[$finish], 'viewer' => $told[5] ?? []];
             $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
             [$slug, $spot] = $place;
-            $panes->place($gallery, Page::query()->where('slug', $slug)->sole()->id, $spot, null, null);
+            $pane = $panes->place($gallery, Page::query()->where('slug', $slug)->sole()->id, $spot, null, null);
+            isset($place[2]) && $panes->change($pane, ['place' => $place[2]], null);
             $live->handle($gallery->id, null, null);
         }
         $this->loadAccount($file);
 
         return self::SUCCESS;
+    }
+
+    /** Two that were looked at, and one that waits. */
+    private function loadComments(): void
+    {
+        $page = Page::query()->where('slug', self::WITH_COMMENTS)->sole();
+        if (Comment::query()->exists()) {
+            return;
+        }
+        foreach (self::COMMENTS as $hours => [$name, $text, $state]) {
+            Comment::query()->create(['page_id' => $page->id, 'name' => $name, 'text' => $text, 'state' => $state, 'visitor' => '', 'created_at' => now()->subHours($hours)]);
+        }
     }
 
     /** One that was begun and is not live was interrupted, and is made anew. */
@@ -137,13 +162,16 @@ final class LoadDemo extends Command
             'margin' => 18,
             'content_width' => 1120,
         ]);
-        foreach (self::PAGES as $position => [$slug, $title, $label]) {
+        foreach (self::PAGES as $position => $told) {
+            [$slug, $title, $label] = $told;
             $html = '<body>'.file_get_contents("{$folder}/{$slug}.html").'</body>';
             $site->pages()->create([
                 'slug' => $slug,
                 'title' => $title,
                 'menu_label' => $label,
+                'parent_id' => isset($told[3]) ? $site->pages()->where('slug', $told[3])->sole()->id : null,
                 'position' => $position,
+                'comments' => $slug === self::WITH_COMMENTS,
                 'body' => Body::ofParts(PartsOfHtml::of((new Crawler($html))->filter('body > *')->each(static fn (Crawler $block): string => $block->outerHtml()))),
             ]);
         }

@@ -146,6 +146,7 @@ section {
 .edition b {
     color: var(--verd);
     font-size: 12px;
+    white-space: nowrap;
 }
 
 .edition :deep(.el-radio) {

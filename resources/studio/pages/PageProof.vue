@@ -20,6 +20,7 @@
                     :gallery="gallery.about.title"
                     :document="shown"
                     :scale="scale"
+                    :height="height"
                     :chosen="pane.id === chosen"
                     :marks="pane.id === chosen && size === 'wide' ? marks : null"
                     :resizable="size === 'wide'"

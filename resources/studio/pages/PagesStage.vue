@@ -7,6 +7,7 @@
                     <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>
                 </template>
             </PageTree>
+            <BringIn :shared="shared" @done="choose" />
         </section>
         <section class="mat" aria-label="The page as it is saved">
             <PageProof
@@ -72,6 +73,7 @@ import type { SitePage } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
+import BringIn from '../site/BringIn.vue';
 import PageSettings from '../site/PageSettings.vue';
 import PageTree from '../site/PageTree.vue';
 import { useSite } from '../site/use-site';

@@ -67,7 +67,15 @@
         </div>
         <div class="row">
             <span>Finish</span>
-            <ElSelect class="list" size="small" :model-value="finishChoice" aria-label="Finish here" @change="dress">
+            <ElSelect
+                class="list"
+                size="small"
+                :model-value="finishChoice"
+                :empty-values="[null]"
+                :value-on-clear="null"
+                aria-label="Finish here"
+                @change="dress"
+            >
                 <ElOption value="" :label="`as the gallery: ${details.finish.gallery}`" />
                 <ElOption v-for="card in finishes" :key="card.key" :value="card.key" :label="card.name" />
             </ElSelect>

@@ -15,6 +15,7 @@
             <button
                 class="edge"
                 :class="side"
+                :style="{ top: `${grabAt}px` }"
                 type="button"
                 role="slider"
                 :aria-label="`Width of ${gallery} here`"
@@ -42,6 +43,8 @@ const props = defineProps<{
     gallery: string;
     document: Document | undefined;
     scale: number;
+    /** px of the page that are seen at once, on the screen. */
+    height: number;
     chosen: boolean;
     marks: PaneDetails['marks'] | null;
     resizable: boolean;
@@ -55,6 +58,9 @@ const NEAR = 9;
 
 /** px of a step by keyboard, and of a small one. */
 const STEPS = { far: 10, near: 1 };
+
+/** px of the handle. */
+const GRIP = 40;
 
 /** px that the pointer goes before it drags. */
 const DRAGS = 5;
@@ -80,6 +86,12 @@ const place = computed(() => ({
     width: `${(box.value?.width ?? 0) * props.scale}px`,
     height: `${(box.value?.height ?? 0) * props.scale}px`,
 }));
+
+/** In the middle of what is seen of it, on the screen. */
+const grabAt = computed(() => {
+    const [top, bottom] = [(box.value?.top ?? 0) * props.scale, ((box.value?.top ?? 0) + (box.value?.height ?? 0)) * props.scale];
+    return (Math.max(0, top) + Math.min(props.height, bottom)) / 2 - top - GRIP / 2;
+});
 
 function look(): void {
     const at = element.value?.getBoundingClientRect();
@@ -205,13 +217,13 @@ onScopeDispose(keep);
     left: -4px;
     bottom: calc(100% + 2px);
     max-width: calc(100% + 8px);
-    padding: 3px 8px;
+    padding: 1px 7px;
     border: 0;
     border-radius: var(--corner) var(--corner) 0 0;
     overflow: hidden;
     background: var(--z6);
     color: #fff;
-    font: 600 12px/1.4 var(--type);
+    font: 600 11px/1.4 var(--type);
     text-overflow: ellipsis;
     white-space: nowrap;
     pointer-events: auto;
@@ -225,7 +237,6 @@ onScopeDispose(keep);
 
 .edge {
     position: absolute;
-    top: max(50% - 20px, 4px);
     inset-inline-end: -9px;
     width: 14px;
     height: 40px;

@@ -46,7 +46,7 @@ li:not(.day) {
 }
 
 .time {
-    flex: 0 0 44px;
+    flex: 0 0 64px;
     color: var(--z5);
     font-size: 13px;
     font-variant-numeric: tabular-nums;

@@ -10,16 +10,7 @@
         <div ref="room" class="room">
             <div v-if="page" class="sheet" :style="{ width: `${windowWidth * scale}px` }">
                 <p v-if="!page.live" class="none">Visitors have no such page yet.</p>
-                <iframe
-                    v-else
-                    :key="`b${page.id}`"
-                    ref="before"
-                    :src="page.address"
-                    sandbox="allow-same-origin"
-                    title="Before"
-                    :style="frameStyle"
-                    tabindex="-1"
-                />
+                <iframe v-else :key="`b${page.id}`" ref="before" :src="was" sandbox="allow-same-origin" title="Before" :style="frameStyle" tabindex="-1" />
                 <iframe
                     :key="`a${after}`"
                     ref="next"
@@ -74,9 +65,12 @@ const page = computed(() => props.pages.find(({ id }) => id === picked.value) ??
 const windowWidth = computed(() => (size.value === 'wide' ? wide : phone));
 const scale = computed(() => Math.min(1, Math.max(0.2, width.value / windowWidth.value)));
 const frameStyle = computed(() => ({ width: `${windowWidth.value}px`, height: `${height.value / scale.value}px`, transform: `scale(${scale.value})` }));
+const inStudio = computed(() => (page.value ? `/studio/next/${page.value.id}${page.value.brought_in ? page.value.address : ''}` : ''));
+/** With nothing chosen it is as visitors have it. */
+const was = computed(() => `${inStudio.value}?galleries=&pages=`);
 const after = computed(() => {
     const query = new URLSearchParams({ galleries: props.galleries.join(','), pages: props.chosenPages.join(',') });
-    return page.value ? `/studio/next/${page.value.id}${page.value.brought_in ? page.value.address : ''}?${query}` : '';
+    return `${inStudio.value}?${query}`;
 });
 
 // The one that lies on top is scrolled; the other follows.

@@ -19,7 +19,7 @@
                 <h3>Galleries here</h3>
                 <p v-for="pane in chosen.panes" :key="pane.id">
                     <RouterLink :to="{ name: 'pages', params: { id: pane.gallery_id } }">{{ pane.gallery }}</RouterLink>
-                    <span class="note"> {{ pane.says }}, {{ pane.says_spot }}</span>
+                    <span class="note">: {{ pane.says }}, {{ pane.says_spot }}</span>
                 </p>
             </div>
         </aside>

@@ -71,10 +71,11 @@ final class FileAnswer
      * What came from outside, in the encoding that it says.
      *
      * @param  array<string, string>  $headers
+     * @param  ?string  $name  that it came by, where it lies under another
      */
-    public static function broughtIn(string $path, Request $request, array $headers): Response
+    public static function broughtIn(string $path, Request $request, array $headers, ?string $name = null): Response
     {
-        $type = self::BROUGHT_TYPES[strtolower(pathinfo($path, PATHINFO_EXTENSION))] ?? 'application/octet-stream';
+        $type = self::BROUGHT_TYPES[strtolower(pathinfo($name ?? $path, PATHINFO_EXTENSION))] ?? 'application/octet-stream';
         $response = self::revalidated($path, $request, ['Content-Type' => $type, ...$headers]);
         if (str_starts_with($type, 'text/')) {
             $start = (string) file_get_contents($path, false, null, 0, 4096);

@@ -26,7 +26,7 @@ beforeEach(function (): void {
     $this->gap = fn (string $gallery): string => preg_match('~gap:(\d+)px~', ($this->act)('embed', $gallery), $found) === 1 ? $found[1] : 'none';
 });
 
-it('never tells what visitors do not see, when it was killed between the commit and the swap', function (string $after): void {
+it('takes back what visitors saw for a moment, when it was killed between the swap and the word that it is live', function (string $after): void {
     ($this->act)('gap', "{$this->one}@4");
     ($this->act)('live', $this->one);
     ($this->act)('gap', "{$this->one}@6");
@@ -38,7 +38,7 @@ it('never tells what visitors do not see, when it was killed between the commit 
         'a look at the gallery' => ($this->act)('told', $this->one),
         'another gallery put live' => ($this->act)('live', $this->two),
     };
-    expect(($this->act)('told', $this->one))->toBe([])->and(($this->gap)($this->one))->toBe('6');
+    expect(($this->gap)($this->one))->toBe('4')->and(($this->act)('told', $this->one))->toBe(['gap 4 px to 6 px']);
 })->with(['the next start', 'a look at the gallery', 'another gallery put live']);
 
 it('puts two galleries live at once, and loses neither', function (): void {

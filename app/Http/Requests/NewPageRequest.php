@@ -13,7 +13,7 @@ final class NewPageRequest extends StudioRequest
     public function rules(): array
     {
         return [
-            'title' => ['required', 'string'], 'address' => ['nullable', 'string'],
+            'title' => ['present', 'string'], 'address' => ['nullable', 'string'],
             'menu_label' => ['nullable', 'string'], 'parent' => ['nullable', 'string', 'exists:pages,id'],
         ];
     }

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // One act of the application in a process of its own, on data of its own: php act.php FOLDER ACT [WHAT]
-// Prints its outcome as JSON. "live-killed" ends by SIGKILL between the commit and the swap.
+// Prints its outcome as JSON. "live-killed" ends by SIGKILL between the swap and the commit.
 
 use App\Actions\AddPictures;
 use App\Actions\AddText;
@@ -27,7 +27,7 @@ use App\Upkeep\Tend;
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Contracts\Http\Kernel as HttpKernel;
-use Illuminate\Database\Events\TransactionCommitted;
+use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\Auth;
@@ -75,7 +75,7 @@ echo json_encode(match ($act) {
     'live' => $app->make(PutLive::class)->handle($what, null, null)->version,
     'live-killed' => (static function () use ($app, $what): never {
         $before = Edition::query()->count();
-        Event::listen(TransactionCommitted::class, static function () use ($before): void {
+        Event::listen(TransactionCommitting::class, static function () use ($before): void {
             if (Edition::query()->count() > $before) {
                 exec('kill -9 '.getmypid());
             }

@@ -18,7 +18,7 @@ final class ShowNextPage
     public function __invoke(NextRequest $request, Page $page, ProofPages $proofs, FilesOfPage $files, string $path = ''): Answer
     {
         if ($path !== '' && "/{$path}" !== $page->address()) {
-            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, ['Cache-Control' => 'private, no-cache']);
+            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, ['Cache-Control' => 'private, no-cache'], $path);
         }
         $html = $proofs->next($page->id, $request->ids('galleries'), $request->ids('pages'));
 

@@ -18,7 +18,7 @@ final class ShowPagePreview
     public function __invoke(PreviewRequest $request, Page $page, ProofPages $proofs, FilesOfPage $files, string $path = ''): Answer
     {
         if ($path !== '' && "/{$path}" !== $page->address()) {
-            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, ['Cache-Control' => 'private, no-cache']);
+            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, ['Cache-Control' => 'private, no-cache'], $path);
         }
 
         return new Response($proofs->ofPage($page, $request->galleryId()), 200, ['Cache-Control' => 'private, no-store', ...$files->type($page)]);

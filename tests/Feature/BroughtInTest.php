@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+use App\BroughtIn\PageFile;
+use App\BroughtIn\SpotFinder;
+use App\BroughtIn\TagTokenizer;
+use App\Models\Page;
+use App\Models\SiteFile;
+use App\Pages\BringIn;
+use App\Pages\FilesOfPage;
+use App\Publishing\BroughtInPages;
+use App\Publishing\PageDownload;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+covers(PageFile::class, SpotFinder::class, TagTokenizer::class, BringIn::class, BroughtInPages::class, FilesOfPage::class, PageDownload::class);
+
+/* Pages from outside: taken as they are, byte for byte. */
+
+beforeEach(function (): void {
+    Queue::fake();
+    $this->signIn();
+    $this->gallery = $this->galleryOf(2);
+    $this->bring = function (string $contents, string $name = 'about.html', string $under = '') {
+        $path = "{$this->files}/in-".bin2hex(random_bytes(4));
+        file_put_contents($path, $contents);
+
+        return $this->post('/studio/api/pages/bring-in', ['file' => new UploadedFile($path, $name, null, null, true), 'under' => $under], ['Accept' => 'application/json']);
+    };
+    $this->zip = function (array $files): string {
+        $zip = new ZipArchive;
+        $path = "{$this->files}/".bin2hex(random_bytes(4)).'.zip';
+        $zip->open($path, ZipArchive::CREATE);
+        foreach ($files as $name => $contents) {
+            $zip->addFromString($name, $contents);
+        }
+        $zip->close();
+
+        return (string) file_get_contents($path);
+    };
+    $this->place = fn (string $page, int $spot, ?array $room = null): string => $this->postJson('/studio/api/panes', ['page_id' => $page, 'gallery_id' => $this->gallery->id, 'spot' => $spot, 'room' => $room])->assertCreated()->json('id');
+    $this->served = fn (string $path): string => (string) $this->get($path)->assertOk()->baseResponse->getFile()->getContent();
+    $this->live = fn (array $pages) => $this->postJson('/studio/api/site/live', ['galleries' => [$this->gallery->id => $this->gallery->refresh()->version], 'pages' => $pages])->assertNoContent();
+});
+
+const OLD_PAGE = "<!DOCTYPE html>\r\n<HTML lang=de><head>\r\n<title>K\xE4se &amp; Drachen</title>\r\n<meta charset=\"windows-1252\"><link rel=stylesheet href=css/old.css>\r\n</head>\r\n<body onload=\"x()\" bgcolor=white>\r\n<nav><ul><li><a href='a.html'>A</a></ul></nav>\r\n<div id=main class='a > b'><h1>Gr\xFC\xDFe</h1>\r\n<p>Zwei<p>Drei <!-- <p>kein</p> -->\r\n<table><tr><td><p>nie</p></table></div>\r\n<script>if (a<b) document.write('<p>x</p>')</script>\r\n</body></html>\r\n";
+
+it('writes a page back byte for byte but for the gallery and one line each in head and body', function (): void {
+    $id = ($this->bring)(OLD_PAGE)->assertCreated()->assertJsonPath('notes.0', '2 scripts of the page stay in its file, and do not run here.')->json('pages.0');
+    expect(Page::query()->findOrFail($id))->title->toBe('Käse & Drachen')->slug->toBe('about');
+    ($this->live)([$id]);
+    expect(($this->served)('/about'))->toBe(OLD_PAGE);
+    ($this->place)($id, 2);
+    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Straße']])->assertOk();
+    ($this->live)([$id]);
+    $html = ($this->served)('/about');
+    expect($html)->toMatch('~^<style data-zinc-pane[^\n]*</style>\n</head>~m')->toMatch('~^<script src="/assets/zinc-pane-[^\n]*</script>\n</body>~m')
+        // Readable in an encoding that is not ours.
+        ->and(preg_match('/[\x80-\xFF]/', str_replace(["\xE4", "\xFC", "\xDF"], '', $html)))->toBe(0)->and($html)->toContain('Stra&#223;e');
+    // Told by nothing but the bytes: take away what was put in, and it is the file again.
+    $without = preg_replace(['~<style data-zinc-pane[^\n]*\n~', '~<script src="/assets/zinc-pane[^\n]*\n~', '~<div class="zp-pane.*?</ul></div></div>~s'], '', $html);
+    expect($without)->toBe(OLD_PAGE);
+    $answer = $this->get('/about')->assertOk();
+    expect($answer->headers->get('Content-Type'))->toBe('text/html; charset=windows-1252')->and($answer->headers->get('Content-Security-Policy'))->toContain("script-src 'self'");
+});
+
+it('finds the places between blocks of text, and none within menus, tables, lists and scripts', function (): void {
+    $file = PageFile::read(OLD_PAGE, 'x');
+    $marked = $file->with(array_map(static fn (int $spot): string => "[{$spot}]", array_keys($file->spots)), '', '');
+    expect($marked)->toContain("<div id=main class='a > b'>[0]<h1>Gr\xFC\xDFe</h1>[1]\r\n<p>Zwei[2]<p>Drei <!-- <p>kein</p> -->\r\n[3]<table><tr><td><p>nie</p></table>[4]</div>")
+        ->and(substr_count($marked, '['))->toBe(5)->and($file->ids)->toBe(['main']);
+});
+
+it('keeps every byte of any broken page, whatever is put in', function (): void {
+    $dice = new Randomizer(new Mt19937(5));
+    $bits = ['<p>', '</p>', '<div>', '</div>', '<ul><li>', '</ul>', '<h2 id=x>', '</h2>', '<body>', '</head>', '</body>', "text \xE9 &amp; < b", '<script>a</p>', '</script>', '<!-- <p> -->', '<img src="a>b">', "\r\n", '<table><tr>', '</table>', '<', '&#x', "\0", '<section', '</', '<p class="', '<br/>', '<svg><p/></svg>'];
+    for ($i = 0; $i < 400; $i++) {
+        $html = '<p>'.implode('', array_map(fn (): string => $bits[$dice->getInt(0, count($bits) - 1)], range(1, $dice->getInt(1, 25))));
+        $file = PageFile::read($html, 'x');
+        expect($file->with([], '', ''))->toBe($html)
+            ->and(str_replace(['[X]', "(H)\n", "(B)\n"], '', $file->with(array_fill(0, count($file->spots), '[X]'), '(H)', '(B)')))->toBe(str_replace(["(H)\n"], '', $html))
+            ->and($file->spots)->toBe(array_values(array_unique($file->spots)));
+        foreach ($file->spots as $spot) {
+            expect($spot)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(strlen($html));
+        }
+    }
+});
+
+it('refuses what is no page, and says why', function (string $contents, string $name, string $says): void {
+    $pages = Page::query()->count();
+    ($this->bring)($contents, $name)->assertStatus(422)->assertJsonPath('code', $name === 'a.zip' ? 'damaged-file' : 'page-not-taken')->assertSee($says);
+    expect(Page::query()->count())->toBe($pages);
+})->with([
+    ['just words', 'a.html', 'no HTML page'], [str_repeat('<p>x</p>', 700_000), 'a.html', 'at most 2.0 MB'], ["\xFF\xFE<\0p\0>\0", 'a.html', 'UTF-16'],
+    ['<html><frameset><frame src=a></frameset></html>', 'a.html', 'made of frames'], ['<html><head><base href="https://elsewhere.example/"></head><p>x</p></html>', 'a.html', 'base'],
+    ['GIF89a', 'a.gif', 'neither an HTML file nor a ZIP'], ["PK\x03\x04broken", 'a.zip', 'ZIP'],
+]);
+
+it('brings in a small static site, shows it in the studio with its own style, and serves what it asks for', function (): void {
+    $page = fn (string $title): string => "<html><head><title>{$title}</title><link rel=stylesheet href=\"css/old.css\"></head><body><p>One</p><script src=js/x.js></script></body></html>";
+    $files = ['index.html' => $page('Start'), 'walks/map.html' => $page('Map'), 'css/old.css' => 'p{color:red}', 'js/x.js' => 'alert(1)', 'img/a b.png' => 'x', '../up.css' => 'x', 'run.exe' => 'MZ', 'bad.html' => 'no tags', 'studio/x.css' => 'x'];
+    $told = ($this->bring)(($this->zip)($files), 'old.zip', 'old')->assertCreated()->json();
+    expect($told['pages'])->toHaveCount(2)->and(array_column($told['left'], 'name'))->toEqualCanonicalizing(['img/a b.png', '../up.css', 'run.exe', 'bad.html'])
+        ->and(array_filter(array_column($told['left'], 'why')))->toHaveCount(4)->and(SiteFile::query()->pluck('path')->all())->toEqualCanonicalizing(['old/css/old.css', 'old/js/x.js', 'old/studio/x.css']);
+    [$index] = Page::query()->where('slug', 'old/index.html')->pluck('id')->all();
+    $preview = $this->get("/studio/preview/{$index}/old/index.html?gallery={$this->gallery->id}")->assertOk();
+    expect($preview->getContent())->toContain('data-spot="1"')->and($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'");
+    expect($this->get("/studio/preview/{$index}/old/css/old.css")->assertOk()->headers->get('Content-Type'))->toContain('text/css');
+    $this->get("/studio/preview/{$index}/old/none.css")->assertNotFound();
+    $this->get('/old/css/old.css')->assertNotFound();
+    $pane = ($this->place)($index, 0, ['phone' => 390, 'in_phone' => 350, 'wide' => 1280, 'in_wide' => 900]);
+    expect($this->getJson("/studio/api/panes/{$pane}")->json('room'))->toBe(['wide' => 900, 'phone' => 350, 'most' => 900]);
+    ($this->live)($told['pages']);
+    expect(($this->served)('/old/index.html'))->toContain('zp-pane')->toContain('(min-width:940px)')->and(($this->served)('/old/'))->toBe(($this->served)('/old/index.html'))
+        ->and(($this->served)('/old/css/old.css'))->toBe('p{color:red}')
+        // Its scripts are only bytes here.
+        ->and($this->get('/old/js/x.js')->assertOk()->headers->get('Content-Type'))->toBe('application/octet-stream');
+    // Off again: nothing of it is left in reach.
+    foreach ($told['pages'] as $id) {
+        $this->postJson("/studio/api/pages/{$id}/offline")->assertNoContent();
+    }
+    $this->get('/old/css/old.css')->assertNotFound();
+    $this->get('/old/index.html')->assertNotFound();
+    // A second of the same name is refused whole.
+    ($this->bring)(($this->zip)($files), 'old.zip', 'old')->assertStatus(422)->assertJsonPath('field', 'address');
+    expect(Page::query()->count())->toBe(4);
+});
+
+it('gives a page back as HTML, and with all that it asks for as a ZIP that opens anywhere', function (): void {
+    $told = ($this->bring)(($this->zip)(['a/index.html' => '<html><body><p>One</p></body></html>', 'a/x.css' => 'p{}']), 'old.zip')->json();
+    ($this->place)($told['pages'][0], 1);
+    $html = $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=html")->assertOk()->getContent();
+    expect($html)->toContain(config('app.url').'/media/')->toContain('<p>One</p><div class="zp-pane');
+    file_put_contents($path = "{$this->files}/out.zip", $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=zip")->assertOk()->getContent());
+    $zip = new ZipArchive;
+    $zip->open($path);
+    $page = (string) $zip->getFromName('a/index.html');
+    preg_match_all('~(?:src|href)="(\.\./[^"]+)"|(\.\./media/\S+) \d+w~', $page, $found);
+    $leads = array_filter([...$found[1], ...$found[2]]);
+    expect($zip->getFromName('a/x.css'))->toBe('p{}')->and(count($leads))->toBeGreaterThan(3);
+    foreach ($leads as $lead) {
+        expect($zip->locateName(substr($lead, 3)))->not->toBeFalse($lead);
+    }
+    $own = Page::query()->where('slug', 'kites')->sole();
+    expect($this->get("/studio/api/pages/{$own->id}/file?as=html")->assertOk()->getContent())->toContain('<style>p{}</style>');
+    $this->getJson("/studio/api/pages/{$own->id}/file?as=doc")->assertStatus(422);
+});

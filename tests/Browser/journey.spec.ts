@@ -91,15 +91,16 @@ for (const [name, viewport] of [
         // Pages: a spot, a menu entry, live.
         await page.getByRole('link', { name: /^Pages/ }).click();
         await page.getByRole('button', { name: /^Long Wind Day/ }).click();
-        await page.frameLocator('iframe[title="Preview of Long Wind Day"]').locator('[data-spot="2"]').click();
+        await page.frameLocator('iframe[title^="Long Wind Day"]').locator('[data-spot="2"] button').click();
         await expect(page.getByText('stands here')).toBeVisible();
+        await page.getByText('The page: title, address, menu, comments').click();
         if (name === 'wide') await page.getByRole('switch', { name: 'In the menu' }).press('Space');
         await page.getByLabel('Menu label').fill(`Wind ${name}`);
         await page.getByLabel('Menu label').press('Enter');
         await expect(page.getByText(`in the menu as “Wind ${name}”`)).toBeVisible();
         await expectAccessible(page);
         await page.getByRole('button', { name: 'Put live', exact: true }).click();
-        await expect(page.getByText('Long Wind Day: placed there')).toBeVisible();
+        await expect(page.getByRole('region', { name: 'Put live' }).getByText(/Long Wind Day: “.*” appears after/)).toBeVisible();
         await page.getByRole('button', { name: 'Put live now' }).click();
         await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
         await expect(page.getByText('all live')).toBeVisible();

@@ -128,8 +128,8 @@ test('goes the whole way from the door to a live page by keyboard alone', async 
         await expect(page.getByText('all live')).toBeVisible();
     };
     const isLive = async (): Promise<boolean> => (await (await page.request.get('/find-us')).text()).includes('By keyboard');
-    const spot = page.frameLocator('iframe[title="Preview of Find us"]').locator('[data-spot="1"]');
-    await tabTo(page, spot, 90, page.frameLocator('iframe[title="Preview of Find us"]').locator('[data-spot="1"]:focus'));
+    const spot = page.frameLocator('iframe[title^="Find us"]').locator('[data-spot="1"] button');
+    await tabTo(page, spot, 90, page.frameLocator('iframe[title^="Find us"]').locator('[data-spot="1"] button:focus'));
     await press('Enter', 'placing it');
     await expect(page.getByText('stands here')).toBeVisible();
     await putLive();

@@ -3,7 +3,6 @@ import { ElButton } from 'element-plus';
 import { describe, expect, inject, it, vi } from 'vitest';
 import { defineComponent, h, nextTick } from 'vue';
 import OrderBar from '../../resources/studio/pictures/OrderBar.vue';
-import PaneSize from '../../resources/studio/pages/PaneSize.vue';
 import ShapeControl from '../../resources/studio/settings/ShapeControl.vue';
 import SavedField from '../../resources/studio/shared/SavedField.vue';
 import FileButton from '../../resources/studio/shared/FileButton.vue';
@@ -128,34 +127,6 @@ describe('an order to look at', () => {
         expect(screen.getByRole<HTMLInputElement>('spinbutton', { name: 'Seed' }).value).toBe('41');
         await user.click(screen.getByRole('button', { name: 'Shuffle again' }));
         expect(told('look').at(-1)).toEqual(['shuffle']);
-    });
-});
-
-describe('the size of tiles in one place', () => {
-    it.each([
-        [null, false],
-        ['large', false],
-        ['300', true],
-    ])('shows %s by a name, or in px', async (size, inPx) => {
-        meet(PaneSize, { size });
-        expect(screen.queryByRole('spinbutton') !== null).toBe(inPx);
-        await nextTick();
-        expect(document.querySelector('.el-select')?.textContent).toContain(size === null ? 'as in the gallery' : inPx ? 'in px' : size);
-        if (inPx) expect(screen.getByRole<HTMLInputElement>('spinbutton').value).toBe(size);
-    });
-
-    it('begins with the px that PHP proposes, and goes back to the gallery’s own', async () => {
-        const { user, told } = meet(PaneSize, { size: 'small' });
-        const { first } = inject('vocabulary').tile_sizes;
-        for (const [label, wanted] of [
-            ['in px', first],
-            ['very large', 'very-large'],
-            ['as in the gallery', null],
-        ]) {
-            await user.click(screen.getByRole('combobox'));
-            await user.click(await screen.findByRole('option', { name: String(label), hidden: true }));
-            expect(told('change').at(-1)).toEqual([wanted]);
-        }
     });
 });
 

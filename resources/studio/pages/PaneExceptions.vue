@@ -124,7 +124,7 @@
 import { useQuery } from '@tanstack/vue-query';
 import { computed, useId } from 'vue';
 import { finishesQuery } from '../api/queries';
-import type { DesignPart, Exception, Exceptions, Gallery, PaneDetails, SettingPath, SitePane } from '../api/types';
+import type { Exception, Exceptions, Gallery, PaneDetails, SettingPath, SitePane } from '../api/types';
 import { settingOf, useVocabulary } from '../api/vocabulary';
 
 /** What is otherwise in one place: each says what the gallery has, and goes back to it with one click. */

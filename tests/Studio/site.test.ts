@@ -1,0 +1,137 @@
+import { fireEvent, screen, within as inside } from '@testing-library/vue';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
+import BringIn from '../../resources/studio/site/BringIn.vue';
+import CommentsView from '../../resources/studio/site/CommentsView.vue';
+import NotLive from '../../resources/studio/site/NotLive.vue';
+import PageSettings from '../../resources/studio/site/PageSettings.vue';
+import PartsEditor from '../../resources/studio/site/PartsEditor.vue';
+import { pageOf, paneOf, sharedOf } from './site-support';
+import { fetched, meet, serve } from './support';
+
+describe('writing on a page', () => {
+    const part = (id: string, html: string) => ({
+        id,
+        kind: 'paragraph',
+        html,
+        level: 2,
+        ordered: false,
+        picture: null,
+        caption: '',
+        side: 'middle',
+        says: html,
+        thumbnail: null,
+    });
+
+    beforeEach(() => localStorage.clear());
+
+    it('keeps what was typed where the server cannot have it, and sends it once it can', async () => {
+        let down = true;
+        let sent: unknown;
+        serve({
+            '/parts': ({ method, body }) => {
+                if (method === 'GET') return { seen: 's1', parts: [part('p1', 'One')], spots: [], twice: [] };
+                sent = body;
+                return down ? [409, { code: 'stale-page', detail: 'Somebody wrote meanwhile.' }] : { seen: 's2', parts: [], spots: [], twice: [] };
+            },
+        });
+        const first = meet(PartsEditor, { page: pageOf('p') });
+        await screen.findByRole('textbox', { name: /part 1/ });
+        await first.user.click(screen.getByRole('button', { name: 'Heading' }));
+        await vi.waitFor(() => expect(screen.getByText('Somebody wrote meanwhile.')).toBeTruthy(), { timeout: 4000 });
+        expect(localStorage.getItem('zinc-pane:parts:p')).toContain('"heading"');
+        first.leave();
+        down = false;
+        meet(PartsEditor, { page: pageOf('p') });
+        await vi.waitFor(() => expect(sent).toMatchObject({ seen: 's1', parts: [{ id: 'p1' }, { kind: 'heading' }] }));
+        await vi.waitFor(() => expect(localStorage.getItem('zinc-pane:parts:p')).toBeNull());
+    });
+
+    it('moves a part by keyboard, takes one out, and shows the galleries between', async () => {
+        const asked = serve({ '/parts': ({ method }) => ({ seen: method, parts: [part('p1', 'One'), part('p2', 'Two')], spots: [], twice: [] }) });
+        meet(PartsEditor, { page: pageOf('p', { panes: [paneOf()] }) });
+        await screen.findByText('Kites · wide');
+        await fireEvent.keyDown(screen.getByRole('button', { name: /Paragraph, part 1 of 2/ }), { key: 'ArrowDown', altKey: true });
+        await vi.waitFor(() => expect(asked.at(-1)?.body).toMatchObject({ parts: [{ id: 'p2' }, { id: 'p1' }] }));
+    });
+
+    it('says that words of a page that was brought in stay as they are', async () => {
+        serve({ '/parts': () => ({ seen: 's', parts: [], spots: [], twice: [] }) });
+        meet(PartsEditor, { page: pageOf('p', { brought_in: true }) });
+        expect(await screen.findByText(/its words stay as the file has them/)).toBeTruthy();
+        expect(screen.queryByRole('group', { name: 'Put in' })).toBeNull();
+    });
+});
+
+describe('what is not live', () => {
+    it('ticks what is one’s own, not what somebody else is at, and puts live what is ticked', async () => {
+        const asked: { path: string; body: unknown }[] = [];
+        const client = fetched();
+        client.setQueryData(['session'], { user: { id: 'u1' } });
+        const pages = [
+            pageOf('a', { changes: ['comments on'], changed_by: { id: 'u1', name: 'Me' } }),
+            pageOf('b', { changes: ['out of the menu'], changed_by: { id: 'u2', name: 'Ben' } }),
+        ];
+        const shared = sharedOf(pages, {
+            galleries: [{ id: 'g1', title: 'Kites', version: 7, is_live: true, changes: ['gap 8 px to 9 px', 'gap 8 px to 9 px'], stands: true }],
+        });
+        vi.stubGlobal('fetch', (path: string, { body }: { body?: string }) => {
+            asked.push({ path, body: body ? JSON.parse(body) : null });
+            return Promise.resolve(new Response('', { status: 204 }));
+        });
+        const { user } = meet(NotLive, { shared }, client);
+        const box = (name: RegExp) => screen.getByRole<HTMLInputElement>('checkbox', { name });
+        expect([box(/Kites/).checked, box(/Page a/).checked, box(/Page b/).checked]).toEqual([true, true, false]);
+        expect(screen.getByText('gap 8 px to 9 px, 2 times')).toBeTruthy();
+        await user.click(screen.getByRole('button', { name: 'Put live what is ticked' }));
+        expect(asked.at(-1)?.body).toEqual({ galleries: { g1: 7 }, pages: ['a'] });
+        expect(shared.said).toEqual(['It is live.']);
+        expect(screen.getByRole('link', { name: 'Look at Page a' })).toBeTruthy();
+    });
+});
+
+describe('the page itself', () => {
+    it('sends only what was changed, and leaves what was refused in its field', async () => {
+        const asked = serve({ '/p': () => ({}) });
+        const { user } = meet(PageSettings, {
+            page: pageOf('p', { menu_label: 'P' }),
+            shared: { ...sharedOf([]), act: async (work: () => Promise<unknown>) => (await work(), false) },
+        });
+        const title = screen.getByLabelText('Title');
+        await user.clear(title);
+        await user.type(title, 'Repairs{Tab}');
+        expect(asked.at(-1)).toMatchObject({ method: 'PATCH', path: 'pages/p', body: { title: 'Repairs' } });
+        expect((title as HTMLInputElement).value).toBe('Repairs');
+        await user.click(screen.getByRole('switch', { name: 'In the menu' }));
+        expect(asked.at(-1)?.body).toEqual({ menu_label: null });
+    });
+
+    it('tells of a file that was brought in what was left out and why', async () => {
+        serve({ '/bring-in': () => [201, { pages: ['p9'], left: [{ name: 'run.exe', why: 'No page asks for it.' }], notes: ['A script stays.'] }] });
+        const { told } = meet(BringIn, { shared: sharedOf([]) });
+        const input = document.querySelector('input[type="file"]') as HTMLInputElement;
+        Object.defineProperty(input, 'files', { value: [new File(['<p>x</p>'], 'a.html')] });
+        await fireEvent.change(input);
+        await vi.waitFor(() => expect(screen.getByText(/Left out: run.exe. No page asks for it./)).toBeTruthy());
+        expect(screen.getByText('A script stays.')).toBeTruthy();
+        await vi.waitFor(() => expect(told('done')).toEqual([['p9']]));
+    });
+
+    it('shows comments by what is to be done with them', async () => {
+        const comment = (id: string, state: string) => ({
+            id,
+            name: `N${id}`,
+            text: 'Hm',
+            at: '2026-01-01T00:00:00Z',
+            state,
+            page: 'Kites',
+            address: '/kites',
+        });
+        const both = (): [number, object] => [200, [comment('1', 'waiting'), comment('2', 'shown')]];
+        const asked = serve({ comments: both, '/1': () => ({}) });
+        const { user } = meet(CommentsView, { pages: [] });
+        const waiting = await screen.findByRole('region', { name: 'To look at' });
+        await user.click(inside(waiting).getByRole('button', { name: 'Show it' }));
+        expect(asked.find(({ method }) => method === 'PATCH')).toMatchObject({ path: 'comments/1', body: { state: 'shown' } });
+        expect(inside(screen.getByRole('region', { name: 'On the pages' })).queryByRole('button', { name: 'Show it' })).toBeNull();
+    });
+});

@@ -23,6 +23,7 @@ use Bench\MarkupBench;
 use Bench\OrderBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
+use Bench\SiteBench;
 use Bench\SqliteBench;
 use Bench\StoreBench;
 use Bench\TidyBench;
@@ -68,6 +69,10 @@ $benches = [
     'change-1000' => fn (): array => ChangeBench::caption(1000),
     'fill-1000' => fn (): array => ChangeBench::fill(1000),
     'csv-10000' => fn (): array => ChangeBench::csv(10_000),
+    'put-live-200' => fn (): array => SiteBench::live(200, 5, 5),
+    'put-live-60-pages' => fn (): array => SiteBench::live(24, 60, 2),
+    'pages-preview' => fn (): array => SiteBench::preview(24),
+    'import-html' => fn (): array => SiteBench::import(),
     'galleries-60' => fn (): array => GalleriesBench::run(60),
     'sqlite-1' => fn (): array => SqliteBench::run($folder, 1, 0, 0),
     'sqlite-4' => fn (): array => SqliteBench::run($folder, 4, 0, 0),

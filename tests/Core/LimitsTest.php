@@ -99,7 +99,7 @@ it('takes albums up to their number, with names up to their length', function ()
 it('says of every change that cannot be made what came and what would be allowed', function (array $change, string $field, string $message): void {
     refused(fn () => Changes::asked($change)->appliedTo(galleryDocument('abcdef')), $field, $message);
 })->with([
-    [['kind' => 'explode'], 'kind', 'kind takes one of about, design, words, move, order, add, remove, hide, large, click, albums, text, tidy, got "explode".'],
+    [['kind' => 'explode'], 'kind', 'kind takes one of about, design, words, move, order, add, remove, hide, large, click, albums, text, tidy, together, got "explode".'],
     [['kind' => 'add', 'items' => [['id' => 'x', 'picture' => 'p']]], 'kind', 'kind takes one of about, design, words, move, order, remove, hide, large, click, albums, text, tidy, got "add".'],
     [['kind' => 'words', 'words' => []], 'words', 'words takes a group of settings, got array.'],
     [['kind' => 'words', 'words' => ['a' => 'x']], 'words', 'words takes a group of settings, got "x".'],

@@ -6,24 +6,17 @@ use App\Models\Body;
 use App\Models\Page;
 use App\Models\Pane;
 use App\Models\Site;
-use App\Models\SiteEntry;
-use App\Models\User;
 use App\Pages\CleanPart;
 use App\Pages\PagesOfSite;
 use App\Pages\PanesOfSite;
 use App\Pages\PartsOfHtml;
-use App\Pages\SiteHistory;
-use App\Pages\SiteJournal;
-use App\Pages\Snapshot;
 use App\Proofing\PaneFacts;
 use App\Proofing\PartFacts;
 use App\Proofing\SiteFacts;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\SeededPicture;
 
-covers(PagesOfSite::class, PanesOfSite::class, SiteJournal::class, Snapshot::class, SiteHistory::class, CleanPart::class, PartsOfHtml::class, SiteFacts::class, PaneFacts::class, PartFacts::class);
+covers(PagesOfSite::class, PanesOfSite::class, CleanPart::class, PartsOfHtml::class, SiteFacts::class, PaneFacts::class, PartFacts::class);
 
 /* Pages, the menu, places of galleries, and the way back from all of it. */
 
@@ -227,81 +220,4 @@ it('adds at most 300 bytes to a page beside the markup of the gallery', function
     preg_match('~<div class="zp zp-.*</div>~s', $page, $markup);
     $own = preg_replace('~\.zp-at-[^{]+\{[^{}]*\}|@media\(min-width:\d+px\)\{\.zp-at.*?\}\}~', '', $style[0]);
     expect($size($page) - $before - ($size('<p>'.$markup[0].$own) - $size('<p>')))->toBeLessThanOrEqual(300);
-});
-
-it('takes every act back by name and does it again, whatever was done', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
-    $state = fn (): array => [Snapshot::now()->pages, Snapshot::now()->panes];
-    $states = [$state()];
-    $pick = fn (array $all) => $all[$dice->getInt(0, count($all) - 1)];
-    while (count($states) < 14) {
-        $this->travel(11)->seconds();
-        $pages = Page::query()->get()->all();
-        $panes = Pane::query()->pluck('id')->all();
-        match ($dice->getInt(0, 6)) {
-            0 => ($this->make)(['title' => 'Page '.count($states)]),
-            1 => ($this->patch)($pick($pages), ['title' => 'T'.count($states), 'menu_label' => $pick([null, 'L'.count($states)])]),
-            2 => ($this->place)($pick($pages)->id, 0),
-            3 => $panes === [] ? null : ($this->set)($pick($panes), ['place' => ['width' => $pick(['half', 'text', 'edges', 'wide'])]]),
-            4 => $panes === [] ? null : $this->deleteJson('/studio/api/panes/'.$pick($panes)),
-            5 => count($pages) < 3 ? null : $this->deleteJson('/studio/api/pages/'.$pick($pages)->id),
-            default => $panes === [] ? null : ($this->set)($pick($panes), ['exceptions' => ['design' => ['layout' => ['columns' => $dice->getInt(1, 12)]]]]),
-        };
-        $now = $state();
-        $now === end($states) ?: $states[] = $now;
-    }
-    for ($i = count($states) - 2; $i >= 0; $i--) {
-        ($this->undo)()->assertNoContent();
-        expect($state())->toEqual($states[$i], "back to {$i}");
-    }
-    for ($i = 1; $i < count($states); $i++) {
-        $this->postJson('/studio/api/site/redo')->assertNoContent();
-        expect($state())->toEqual($states[$i], "again {$i}");
-    }
-    // And to any point, as a new act that undo takes back.
-    $this->travel(11)->seconds();
-    $acts = array_reverse($this->getJson('/studio/api/site/history')->assertOk()->json('acts'));
-    $point = $dice->getInt(0, count($acts) - 2);
-    $this->postJson('/studio/api/site/back', ['entry' => $acts[$point]['id']])->assertNoContent();
-    expect($state())->toEqual($states[$point + 1]);
-    ($this->undo)()->assertNoContent();
-    expect($state())->toEqual(end($states));
-})->with([1, 2, 3]);
-
-it('joins steps of one act, tells who did it, and takes nothing of another person back unasked', function (): void {
-    $pane = ($this->place)($this->kites->id);
-    $this->travel(20)->seconds();
-    foreach ([500, 540, 558] as $px) {
-        ($this->set)($pane, ['place' => ['width' => 'px', 'px' => $px]])->assertNoContent();
-    }
-    $acts = $this->getJson('/studio/api/site/history')->json('acts');
-    expect($acts[0])->toMatchArray(['says' => "Kites: “{$this->gallery->title}”: 558 px wide, to the left", 'by' => 'Owner', 'undone' => false])->and($acts)->toHaveCount(2);
-    $this->actingAs(User::query()->create(['name' => 'Ben', 'email' => 'ben@saltreed.example', 'password' => 'x']));
-    $entry = $this->getJson('/studio/api/site')->assertJsonPath('undo.by', 'Owner')->json('undo.entry');
-    ($this->undo)()->assertStatus(409)->assertJsonPath('code', 'nothing-left');
-    ($this->undo)(['entry' => $entry])->assertNoContent();
-    expect(Pane::query()->findOrFail($pane)->place)->toBe([]);
-    // Changed since by another way: it is not forced.
-    $this->postJson('/studio/api/site/redo')->assertNoContent();
-    Pane::query()->findOrFail($pane)->update(['spot' => 0]);
-    ($this->undo)(['entry' => $entry])->assertStatus(409);
-    expect(SiteEntry::query()->count())->toBe(2);
-});
-
-it('puts chosen galleries and pages live in one act, or nothing of them', function (): void {
-    $other = $this->galleryOf(1, 40);
-    ($this->place)($this->kites->id);
-    ($this->place)($this->home->id, 0, $other->id);
-    $this->putLive($this->gallery)->assertOk();
-    $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk();
-    ($this->patch)($this->home, ['title' => 'Start'])->assertNoContent();
-    $live = fn (array $galleries, array $pages) => $this->postJson('/studio/api/site/live', ['galleries' => $galleries, 'pages' => $pages]);
-    $live([$this->gallery->id => 1, $other->id => $other->refresh()->version], [$this->home->id])->assertStatus(409)->assertJsonPath('code', 'stale-version');
-    expect(($this->html)('/'))->toContain('<title>Home</title>')->not->toContain('zp-pane');
-    expect($this->get("/studio/next/{$this->home->id}?galleries={$other->id}&pages=")->assertOk()->getContent())->toContain('zp-pane')->toContain('<title>Home</title>');
-    $live([$this->gallery->id => $this->gallery->refresh()->version, $other->id => $other->version], [$this->home->id])->assertNoContent();
-    expect(($this->html)('/'))->toContain('<title>Start</title>')->toContain('zp-pane')
-        ->and($this->getJson('/studio/api/site')->json('galleries.*.changes'))->toBe([[], []]);
-    $live(['nobody' => 1], [])->assertNotFound();
-    $live(['x' => 'y'], [])->assertStatus(422);
 });

@@ -33,7 +33,7 @@ final class PictureTypes
             'PictureDetails' => Type::object([
                 ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']),
                 ...array_fill_keys(['keywords', 'camera', 'rights', 'licence', 'source'], Type::text()), 'taken_at' => Type::text()->orNull(), 'bytes' => Type::whole(),
-                'seconds' => Type::number()->orNull(), 'colours' => Type::list(Type::text()), 'file' => Type::text()->orNull(),
+                'seconds' => Type::number()->orNull(), 'offline' => Type::flag()->told('Taken off everywhere: no visitor gets it.'), 'colours' => Type::list(Type::text()), 'file' => Type::text()->orNull(),
             ])->told('A picture with all that is known of it.'),
             'StoredPicture' => Type::object([
                 'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), 'title' => Type::text(), ...$side, 'thumbnail' => Type::text()->orNull(),

@@ -5,7 +5,14 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { demo, expect, expectAccessible, galleryOf, putLive, signIn, studioApi, test } from './support';
 
-type SitePage = { id: string; title: string; address: string; menu_label: string | null; parent: string | null; panes: { id: string; spot: number; place: { width: string; px: number } }[] };
+type SitePage = {
+    id: string;
+    title: string;
+    address: string;
+    menu_label: string | null;
+    parent: string | null;
+    panes: { id: string; spot: number; place: { width: string; px: number } }[];
+};
 
 const pages = async (page: Page): Promise<SitePage[]> => (await studioApi(page))('GET', 'pages');
 const pageAt = async (page: Page, address: string): Promise<SitePage> => (await pages(page)).find((one) => one.address === address) as SitePage;
@@ -21,7 +28,7 @@ async function ownPage(page: Page, title: string, words: string[]): Promise<Site
 
 const LONG = 'Every kite begins as a paper pattern on the bench by the window. '.repeat(9);
 
-test('a page is made, put in the menu under another by keyboard, renamed, put live, and taken off', async ({ page }) => {
+test('a page is made, put in the menu under another by keyboard, renamed, put live, and taken off', async ({ page, trouble }) => {
     await signIn(page);
     await page.goto('/studio/site');
     await page.getByRole('button', { name: 'New page' }).click();
@@ -31,11 +38,13 @@ test('a page is made, put in the menu under another by keyboard, renamed, put li
     await expect(entry).toHaveAttribute('aria-pressed', 'true');
     await page.getByRole('switch', { name: 'In the menu' }).press('Space');
     await expect(page.getByText('in the menu as “Kites to mend”')).toBeVisible();
-    await page.getByLabel('Address').fill('With Blanks');
-    await page.getByLabel('Address').press('Enter');
+    await page.getByRole('textbox', { name: 'Address /' }).fill('With Blanks');
+    await page.getByRole('textbox', { name: 'Address /' }).press('Enter');
     await expect(page.getByText(/address takes an address of small letters/)).toBeVisible();
-    await page.getByLabel('Address').fill('repairs/kites');
-    await page.getByLabel('Address').press('Enter');
+    // The browser notes every refusal of the server.
+    trouble.length = 0;
+    await page.getByRole('textbox', { name: 'Address /' }).fill('repairs/kites');
+    await page.getByRole('textbox', { name: 'Address /' }).press('Enter');
     await expect.poll(async () => (await pages(page)).some(({ address }) => address === '/repairs/kites')).toBe(true);
     // Up in the list until it stands below Repairs.
     await entry.focus();
@@ -43,7 +52,9 @@ test('a page is made, put in the menu under another by keyboard, renamed, put li
         const before = await pages(page);
         const at = before.findIndex(({ address }) => address === '/repairs/kites');
         await page.keyboard.press(before[at - 1]?.title === 'Repairs' ? 'Alt+ArrowRight' : 'Alt+ArrowUp');
-        await expect.poll(async () => JSON.stringify((await pages(page)).map(({ id, parent }) => [id, parent]))).not.toBe(JSON.stringify(before.map(({ id, parent }) => [id, parent])));
+        await expect
+            .poll(async () => JSON.stringify((await pages(page)).map(({ id, parent }) => [id, parent])))
+            .not.toBe(JSON.stringify(before.map(({ id, parent }) => [id, parent])));
         await expect(entry).toBeFocused();
     }
     expect((await pageAt(page, '/repairs/kites')).parent).toBe((await pageAt(page, '/repairs')).id);
@@ -62,7 +73,9 @@ test('a page is made, put in the menu under another by keyboard, renamed, put li
     expect((await page.request.get('/repairs/kites')).status()).toBe(404);
     await page.getByRole('button', { name: /^Undo:/ }).click();
     await expect(entry).toBeVisible();
-    await (await studioApi(page))('DELETE', `pages/${(await pageAt(page, '/repairs/kites')).id}`);
+    await (
+        await studioApi(page)
+    )('DELETE', `pages/${(await pageAt(page, '/repairs/kites')).id}`);
 });
 
 test('the menu is ordered by dragging', async ({ page }) => {
@@ -91,14 +104,14 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await signIn(page);
     const api = await studioApi(page);
     const own = await ownPage(page, 'Places', [LONG, 'Two', 'Three']);
-    const id = await galleryOf(page, 'Boats here', demo('against-the-cloud', 'cut-spars', 'box-kite-red').slice(0, 2));
+    const id = await galleryOf(page, 'Boats here', demo('against-the-cloud', 'box-crimson'));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Places/ }).click();
     const proof = page.frameLocator('iframe[title^="Places"]');
     // A place lights up under the keyboard too.
     const spot = proof.locator('[data-spot="1"] button');
     await spot.focus();
-    await expect(spot).toHaveCSS('opacity', '1');
+    await expect(spot).toHaveCSS('opacity', /^(1|0\.94)$/);
     await page.keyboard.press('Enter');
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
     await page.getByRole('radio', { name: 'Half' }).check({ force: true });
@@ -108,11 +121,12 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     const box = async () => pane.evaluate((element) => element.getBoundingClientRect());
     expect((await box()).width).toBeCloseTo(546, 0);
     // Text flows beside it.
-    const text = await proof.locator('p', { hasText: 'Every kite' }).evaluate((element) => {
+    const { bottom } = await box();
+    const text = await proof.locator('p', { hasText: 'Every kite' }).evaluate((element, until) => {
         const range = document.createRange();
         range.selectNodeContents(element);
-        return Math.max(...[...range.getClientRects()].map(({ right }) => right));
-    });
+        return Math.max(...[...range.getClientRects()].filter(({ top }) => top < until).map(({ right }) => right));
+    }, bottom);
     expect(text).toBeLessThan((await box()).left);
     const edge = page.getByRole('slider', { name: 'Width of Boats here here' });
     const grip = await edge.boundingBox();
@@ -123,7 +137,7 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await page.mouse.move(grip.x + 7 - 60, grip.y + 20, { steps: 3 });
     await page.mouse.move(grip.x + 7 - (574 - 546) * scale, grip.y + 20, { steps: 4 });
     await expect(page.locator('.mark').first()).toBeVisible();
-    await expect(page.locator('.px')).toContainText(/5[67]\d px/);
+    await expect(page.locator('.edge .px')).toContainText(/5[67]\d px/);
     await page.mouse.up();
     await expect.poll(async () => (await pageAt(page, '/places')).panes[0]?.place.width).toBe('px');
     // And to the px by keyboard.
@@ -153,7 +167,7 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await page.getByRole('radio', { name: 'Half' }).check({ force: true });
     await expect.poll(async () => (await pageAt(page, '/places')).panes[0]?.place.width).toBe('half');
     await page.getByRole('radio', { name: 'Phone' }).check({ force: true });
-    await expect.poll(async () => (await pane.first().evaluate((element) => element.getBoundingClientRect().width))).toBeCloseTo(354, 0);
+    await expect.poll(async () => await pane.first().evaluate((element) => element.getBoundingClientRect().width)).toBeCloseTo(354, 0);
     await api('DELETE', `pages/${own.id}`);
     await api('DELETE', `galleries/${id}`);
 });
@@ -176,14 +190,14 @@ test('half, text, wide and edge to edge stand as the core says, at six widths, a
     for (const width of [320, 390, 620, 640, 1024, 1280]) {
         await visitor.setViewportSize({ width, height: 900 });
         await visitor.goto('/widths');
-        const seen = await visitor.evaluate(
-            (ids) => ids.map((one) => document.querySelector(`.zp-at-${one}`)?.getBoundingClientRect().width ?? 0),
-            panes,
-        );
+        const seen = await visitor.evaluate((ids) => ids.map((one) => document.querySelector(`.zp-at-${one}`)?.getBoundingClientRect().width ?? 0), panes);
         const column = Math.min(width - 36, 1120);
         expect(seen.map(Math.round)).toEqual([width < 624 ? column : column / 2 - 14, Math.min(684, column), column, width]);
         // What a picture says of its size is what it is.
-        const sizes = await visitor.evaluate((ids) => ids.map((one) => document.querySelector<HTMLImageElement>(`.zp-at-${one} img`)?.getBoundingClientRect().width ?? 0), panes);
+        const sizes = await visitor.evaluate(
+            (ids) => ids.map((one) => document.querySelector<HTMLImageElement>(`.zp-at-${one} img`)?.getBoundingClientRect().width ?? 0),
+            panes,
+        );
         expect(Math.max(...sizes)).toBeLessThanOrEqual(width);
         expect(await visitor.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
     }
@@ -194,13 +208,16 @@ test('half, text, wide and edge to edge stand as the core says, at six widths, a
 
 test('a page of windows-1252 is brought in, shown as it is without its scripts, and written back byte for byte', async ({ page, trouble }) => {
     const folder = mkdtempSync(join(tmpdir(), 'zp-'));
-    const html = Buffer.from('<html><head><title>Käse</title><meta charset="windows-1252"><style>p{color:rgb(1,2,3)}</style></head><body onload="document.body.innerHTML=0"><h1>Grüße</h1><p>Eins<p>Zwei</body></html>', 'latin1');
+    const html = Buffer.from(
+        '<html><head><title>Käse</title><meta charset="windows-1252"><style>p{color:rgb(1,2,3)}</style></head><body onload="document.body.innerHTML=0"><h1>Grüße</h1><p>Eins<p>Zwei</body></html>',
+        'latin1',
+    );
     writeFileSync(join(folder, 'kaese.html'), html);
     await signIn(page);
     const api = await studioApi(page);
     await page.goto('/studio/site');
     await page.getByLabel('An HTML page, or a ZIP of some').setInputFiles(join(folder, 'kaese.html'));
-    await expect(page.getByText('The page is there.')).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Pages' }).getByText('The page is there.')).toBeVisible();
     await expect(page.getByText(/do not run here/)).toBeVisible();
     const own = await pageAt(page, '/kaese');
     expect(own.title).toBe('Käse');
@@ -215,7 +232,11 @@ test('a page of windows-1252 is brought in, shown as it is without its scripts, 
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
     await putLive(page, id);
     const live = await (await page.request.get('/kaese')).body();
-    const without = live.toString('latin1').replace(/<style data-zinc-pane[^\n]*\n/, '').replace(/<script src="\/assets\/zinc-pane[^\n]*\n/, '').replace(/<div class="zp-pane.*?<\/ul><\/div><\/div>/s, '');
+    const without = live
+        .toString('latin1')
+        .replace(/<style data-zinc-pane[^\n]*\n/, '')
+        .replace(/<script src="\/assets\/zinc-pane[^\n]*\n/, '')
+        .replace(/<div class="zp-pane.*?<\/ul><\/div><\/div>/s, '');
     expect(without).toBe(html.toString('latin1'));
     const visitor = await page.context().newPage();
     await visitor.goto('/kaese');
@@ -234,13 +255,16 @@ test('what was edited is seen at once through a caching proxy, fifty times', asy
     const port = 8770 + (process.pid % 200);
     writeFileSync(
         join(folder, 'nginx.conf'),
-        `daemon on; pid ${folder}/pid; error_log ${folder}/log; events {} http { access_log off; proxy_cache_path ${folder}/cache keys_zone=all:10m; client_body_temp_path ${folder}/b; proxy_temp_path ${folder}/p; fastcgi_temp_path ${folder}/f; uwsgi_temp_path ${folder}/u; scgi_temp_path ${folder}/s; server { listen 127.0.0.1:${port}; location / { proxy_pass ${baseURL ?? ''}; proxy_set_header Host ${new URL(baseURL ?? '').host}; proxy_cache all; proxy_cache_revalidate on; } } }`,
+        `daemon on; user root; pid ${folder}/pid; error_log ${folder}/log; events {} http { access_log off; proxy_cache_path ${folder}/cache keys_zone=all:10m; client_body_temp_path ${folder}/b; proxy_temp_path ${folder}/p; fastcgi_temp_path ${folder}/f; uwsgi_temp_path ${folder}/u; scgi_temp_path ${folder}/s; server { listen 127.0.0.1:${port}; location / { proxy_pass ${baseURL ?? ''}; proxy_set_header Host ${new URL(baseURL ?? '').host}; proxy_cache all; proxy_cache_revalidate on; } } }`,
     );
-    const nginx = (...more: string[]): Buffer => execFileSync('nginx', ['-e', join(folder, 'log'), '-c', join(folder, 'nginx.conf'), ...more], { env: { ...process.env, PATH: `${process.env['PATH'] ?? ''}:/usr/sbin` } });
+    const nginx = (...more: string[]): Buffer =>
+        execFileSync('nginx', ['-e', join(folder, 'log'), '-c', join(folder, 'nginx.conf'), ...more], {
+            env: { ...process.env, PATH: `${process.env['PATH'] ?? ''}:/usr/sbin` },
+        });
     nginx();
     try {
         const api = await studioApi(page);
-        const id = await galleryOf(page, 'Seen at once', demo('against-the-cloud', 'cut-spars'));
+        const id = await galleryOf(page, 'Seen at once', demo('against-the-cloud', 'box-crimson'));
         const { id: pane } = await api<{ id: string }>('POST', 'panes', { page_id: (await pageAt(page, '/repairs')).id, gallery_id: id, spot: 1 });
         const through = async (): Promise<string> => (await fetch(`http://127.0.0.1:${port}/repairs`)).text();
         for (let round = 1; round <= 50; round++) {

@@ -41,6 +41,7 @@ final class PictureResource extends JsonResource
             'taken_at' => $picture->taken_at?->toIso8601String(),
             'bytes' => $picture->bytes,
             'seconds' => $picture->seconds,
+            'offline' => $picture->offline_at !== null,
             'colours' => $picture->colourNames(),
             'file' => $picture->kind === PictureKind::Video ? $picture->address().'/'.$picture->videoFile() : null,
         ];

@@ -1410,6 +1410,10 @@ export interface PictureDetails {
     taken_at: string | null;
     bytes: number;
     seconds: number | null;
+    /**
+     * Taken off everywhere: no visitor gets it.
+     */
+    offline: boolean;
     colours: string[];
     file: string | null;
 }

@@ -22,7 +22,7 @@
                     <legend>Pages that were changed too</legend>
                     <ElCheckbox v-for="page in others" :key="page.id" v-model="along[page.id]">{{ page.title }}: {{ page.changes.join(', ') }}</ElCheckbox>
                 </fieldset>
-                <RouterLink v-if="gallery.live.changes.length > 0" :to="{ name: 'site', query: { view: 'not-live' } }">Before and after…</RouterLink>
+                <RouterLink v-if="gallery.live.changes.length > 0" class="go" :to="{ name: 'site', query: { view: 'not-live' } }">Before and after…</RouterLink>
                 <p v-if="state.lacking > 0" class="note" role="status">
                     Making the files of {{ state.lacking === 1 ? 'one more picture' : `${state.lacking} more pictures` }}. Visitors see no change until all are
                     there.

@@ -1,7 +1,23 @@
 <template>
     <div v-if="gallery" class="stage">
         <section class="list" aria-label="Pages">
-            <h2>Pages</h2>
+            <div class="head">
+                <h2>Pages</h2>
+                <ElButton
+                    size="small"
+                    :icon="RefreshLeft"
+                    :disabled="!site?.undo"
+                    :aria-label="site?.undo ? `Undo of pages: ${site.undo.says}` : 'Undo of pages'"
+                    @click="shared.undo()"
+                />
+                <ElButton
+                    size="small"
+                    :icon="RefreshRight"
+                    :disabled="!site?.redo"
+                    :aria-label="site?.redo ? `Redo of pages: ${site.redo.says}` : 'Redo of pages'"
+                    @click="shared.redo()"
+                />
+            </div>
             <PageTree :shared="shared" :chosen="chosen?.id" @choose="choose">
                 <template #default="{ page }">
                     <span v-if="here(page)" class="here">{{ here(page) === 1 ? 'stands here' : `stands here ${here(page)} times` }}</span>
@@ -55,7 +71,7 @@
                 <details class="block">
                     <summary>The page: title, address, menu, comments</summary>
                     <PageSettings :key="chosen.id" :page="chosen" :shared="shared" />
-                    <RouterLink :to="{ name: 'site', query: { page: chosen.id } }">Write on this page</RouterLink>
+                    <RouterLink class="go" :to="{ name: 'site', query: { page: chosen.id } }">Write on this page</RouterLink>
                 </details>
             </template>
             <WhenLive :gallery="gallery" :page="chosen?.id" />
@@ -65,12 +81,15 @@
 </template>
 
 <script setup lang="ts">
+import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 import { useQuery } from '@tanstack/vue-query';
+import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { api } from '../api/client';
 import { paneQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
+import { isWriting } from '../shared/is-writing';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import BringIn from '../site/BringIn.vue';
@@ -86,6 +105,7 @@ import WhenLive from './WhenLive.vue';
 const props = defineProps<{ id: string }>();
 const { gallery } = useGallery(() => props.id);
 const shared = useSite();
+const { site } = shared;
 const chosenId = ref<string>();
 const paneId = ref<string>();
 /** The pane that waits for its new place. */
@@ -110,6 +130,19 @@ function choose(page: string): void {
     paneId.value = undefined;
     moving.value = null;
 }
+
+// What is taken back here is what was done here: to pages and places, not to the gallery.
+useEventListener(
+    document,
+    'keydown',
+    (event) => {
+        if (!(event.ctrlKey || event.metaKey) || !['z', 'Z', 'y'].includes(event.key) || isWriting(event.target)) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        void (event.key === 'y' || event.shiftKey ? shared.redo() : shared.undo());
+    },
+    { capture: true },
+);
 
 const change = (id: string, told: object, says: string): Promise<boolean> => shared.act(() => api.patch(`panes/${id}`, told), says);
 
@@ -149,6 +182,21 @@ async function take(): Promise<void> {
     border-right: 2px solid var(--z4);
     background: var(--z1);
     overflow: auto;
+}
+
+.head {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+}
+
+.head h2 {
+    flex: 1;
+}
+
+.head .el-button {
+    margin: 0;
+    padding: 0 7px;
 }
 
 .here {

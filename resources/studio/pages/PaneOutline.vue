@@ -8,7 +8,7 @@
             @click="emit('choose')"
             @pointerdown="lift"
         >
-            {{ gallery }} · {{ pane.says }}
+            {{ gallery }} · {{ dragged === null ? pane.says : `${dragged} px wide` }}
         </button>
         <template v-if="chosen && resizable">
             <i v-for="mark in seen" :key="mark" class="mark" :style="markAt(mark)" aria-hidden="true" />

@@ -11,7 +11,7 @@
             </li>
         </ul>
         <div class="acts">
-            <RouterLink :to="{ name: 'site', query: { view: 'not-live' } }">Before and after…</RouterLink>
+            <RouterLink class="go" :to="{ name: 'site', query: { view: 'not-live' } }">Before and after…</RouterLink>
             <PhoneLook v-if="page" :key="page" :page="page" of="draft" />
         </div>
     </section>

@@ -5,7 +5,7 @@
             <ProblemNote v-if="shared.problem.value">{{ shared.problem.value }}</ProblemNote>
             <p v-if="done" class="done" role="status">
                 It is live.
-                <a v-for="page in lookAt" :key="page.id" :href="page.address" target="_blank" rel="noopener">Look at {{ page.title }}</a>
+                <a v-for="page in lookAt" class="go" :key="page.id" :href="page.address" target="_blank" rel="noopener">Look at {{ page.title }}</a>
             </p>
             <p v-if="galleries.length === 0 && pages.length === 0" class="note">All is live.</p>
             <ul v-if="galleries.length > 0">

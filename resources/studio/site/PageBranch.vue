@@ -4,9 +4,11 @@
         tag="ul"
         class="branch"
         group="pages"
+        :force-fallback="true"
+        :fallback-tolerance="5"
         :animation="120"
         :delay="180"
-        delay-on-touch-only
+        :delay-on-touch-only="true"
         :aria-label="level === 1 ? 'Pages of the site' : undefined"
         @end="emit('moved')"
     >

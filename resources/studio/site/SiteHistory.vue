@@ -9,7 +9,7 @@
         <h2>Galleries</h2>
         <ul class="galleries">
             <li v-for="gallery in shared.site.value?.galleries" :key="gallery.id">
-                <RouterLink :to="{ name: 'history', params: { id: gallery.id } }">History of {{ gallery.title }}</RouterLink>
+                <RouterLink class="go" :to="{ name: 'history', params: { id: gallery.id } }">History of {{ gallery.title }}</RouterLink>
             </li>
         </ul>
     </div>

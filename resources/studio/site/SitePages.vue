@@ -18,7 +18,7 @@
             <div v-if="chosen.panes.length > 0" class="block">
                 <h3>Galleries here</h3>
                 <p v-for="pane in chosen.panes" :key="pane.id">
-                    <RouterLink :to="{ name: 'pages', params: { id: pane.gallery_id } }">{{ pane.gallery }}</RouterLink>
+                    <RouterLink class="go" :to="{ name: 'pages', params: { id: pane.gallery_id } }">{{ pane.gallery }}</RouterLink>
                     <span class="note">: {{ pane.says }}, {{ pane.says_spot }}</span>
                 </p>
             </div>

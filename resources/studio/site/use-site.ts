@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { computed, nextTick, ref, type ComputedRef, type Ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { pagesQuery, siteQuery } from '../api/queries';
 import type { Site, SitePage } from '../api/types';
@@ -24,6 +24,7 @@ export function useSite(): UseSiteReturn {
     const problem = ref('');
     const busy = ref(false);
     let last: Promise<unknown> = Promise.resolve();
+    const fresh = (key: string): Promise<void> => queries.invalidateQueries({ queryKey: [key] });
 
     /** One after another: each stands on what the one before it left. */
     function act(work: () => Promise<unknown>, says: string): Promise<boolean> {
@@ -38,7 +39,10 @@ export function useSite(): UseSiteReturn {
                 problem.value = messageOf(error);
                 return false;
             } finally {
-                await Promise.all(['pages', 'site', 'pane', 'parts', 'galleries', 'gallery'].map((key) => queries.invalidateQueries({ queryKey: [key] })));
+                // First what is there at all: nothing more is asked of what is gone.
+                await Promise.all(['pages', 'site', 'gallery'].map(fresh));
+                await nextTick();
+                await Promise.all(['pane', 'parts', 'galleries'].map(fresh));
                 busy.value = false;
             }
         });

@@ -58,6 +58,7 @@
             </template>
             <ElButton type="danger" plain v-else @click="emit('bin')">Put into the bin</ElButton>
         </div>
+        <OfflineEverywhere v-if="ids.length > 0 && !inBin" :ids="ids" :offline="isOne && (picture?.offline ?? false)" />
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
     </aside>
 </template>
@@ -72,6 +73,7 @@ import type { PicturePart } from '../outbox/entries';
 import { TYPING, useOutbox } from '../outbox/use-outbox';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SavedField from '../shared/SavedField.vue';
+import OfflineEverywhere from './OfflineEverywhere.vue';
 
 /** Words that are written here, and the lines each is given. */
 const FIELDS = (

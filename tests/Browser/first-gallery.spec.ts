@@ -72,7 +72,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await expect(page.getByRole('heading', { name: meet(7, 'Only here') })).toBeVisible();
 
     await button(meet(8, 'Put live')).click();
-    await expect(page.getByRole('region', { name: 'Put live' }).getByText(/My first: “.*” appears after “My first”, half wide/)).toBeVisible();
+    await expect(page.getByRole('region', { name: 'Put live', exact: true }).getByText(/My first: “.*” appears after “My first”, half wide/)).toBeVisible();
     await expect(page.getByRole('link', { name: meet(8, 'Before and after…') }).first()).toBeVisible();
     await button('Put live now').click();
     await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });

@@ -100,7 +100,7 @@ for (const [name, viewport] of [
         await expect(page.getByText(`in the menu as “Wind ${name}”`)).toBeVisible();
         await expectAccessible(page);
         await page.getByRole('button', { name: 'Put live', exact: true }).click();
-        await expect(page.getByRole('region', { name: 'Put live' }).getByText(/Long Wind Day: “.*” appears after/)).toBeVisible();
+        await expect(page.getByRole('region', { name: 'Put live', exact: true }).getByText(/Long Wind Day: “.*” appears after/)).toBeVisible();
         await page.getByRole('button', { name: 'Put live now' }).click();
         await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
         await expect(page.getByText('all live')).toBeVisible();

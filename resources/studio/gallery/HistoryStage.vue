@@ -48,13 +48,7 @@
             <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
         </section>
         <section class="mat" aria-label="As visitors had it">
-            <iframe
-                v-for="edition in shown"
-                :key="edition"
-                :src="`/studio/edition/${edition}`"
-                sandbox="allow-same-origin"
-                :title="`As it went live ${when(data?.editions.find(({ id: one }) => one === edition)?.at ?? '')}`"
-            />
+            <iframe v-for="edition in shown" :key="edition" :src="`/studio/edition/${edition}`" sandbox="allow-same-origin" :title="titleOf(edition)" />
         </section>
     </div>
 </template>
@@ -90,6 +84,11 @@ const shown = computed(() => [first.value, second.value].filter((edition) => edi
 watch(data, (known) => {
     if (first.value === '') first.value = known?.editions[0]?.id ?? '';
 });
+
+function titleOf(edition: string): string {
+    const known = data.value?.editions.find(({ id }) => id === edition);
+    return known ? `As it went live ${when(known.at)}` : 'As it went live';
+}
 
 async function back(entry: number): Promise<void> {
     if (await act('/back', { entry })) announce('The gallery is as it was then. Undo takes that back.');

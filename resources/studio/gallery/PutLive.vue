@@ -134,7 +134,9 @@ function shut(): void {
     display: grid;
     gap: 10px;
     width: 320px;
+    max-height: calc(100vh - 130px);
     padding: 16px;
+    overflow: auto;
     border: 1px solid var(--z4);
     border-radius: var(--corner);
     background: var(--z0);
@@ -143,7 +145,7 @@ function shut(): void {
 }
 
 /* Below its button, as wide as the window, wherever the button stands. */
-@media (width < 600px) {
+@media (width < 900px) {
     .sheet {
         position: fixed;
         inset: auto 12px;

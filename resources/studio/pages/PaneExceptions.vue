@@ -2,14 +2,14 @@
     <div class="only">
         <h3>Only here</h3>
         <div v-for="one in details.exceptions" :key="one.path" class="row">
-            <span :id="`${id}-${one.path}`">{{ one.label }}</span>
+            <span>{{ one.label }}</span>
             <span class="value">
                 <template v-if="one.is_other">
                     <ElSelect
                         v-if="optionsOf(one.path).length > 0"
                         :model-value="String(one.here)"
                         size="small"
-                        :aria-labelledby="`${id}-${one.path}`"
+                        :aria-label="one.label"
                         @change="put(one.path, $event)"
                     >
                         <ElOption v-for="option in optionsOf(one.path)" :key="option.value" :value="option.value" :label="option.label" />
@@ -21,7 +21,7 @@
                         size="small"
                         :precision="0"
                         controls-position="right"
-                        :aria-labelledby="`${id}-${one.path}`"
+                        :aria-label="one.label"
                         @change="put(one.path, $event ?? null)"
                     />
                     <ElButton link type="primary" :aria-label="`${one.label}: back to ${one.gallery}, as the gallery has it`" @click="put(one.path, undefined)"
@@ -122,7 +122,7 @@
 
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed, useId } from 'vue';
+import { computed } from 'vue';
 import { finishesQuery } from '../api/queries';
 import type { Exception, Exceptions, Gallery, PaneDetails, SettingPath, SitePane } from '../api/types';
 import { settingOf, useVocabulary } from '../api/vocabulary';
@@ -130,7 +130,6 @@ import { settingOf, useVocabulary } from '../api/vocabulary';
 /** What is otherwise in one place: each says what the gallery has, and goes back to it with one click. */
 const props = defineProps<{ pane: SitePane; details: PaneDetails; gallery: Gallery }>();
 const emit = defineEmits<{ change: [exceptions: { [key in keyof Exceptions]?: Exceptions[key] | null }, says: string] }>();
-const id = useId();
 const { layouts, tile_sizes } = useVocabulary();
 const { data: known } = useQuery(computed(() => finishesQuery(props.gallery.id, props.gallery.version, 'finishes')));
 

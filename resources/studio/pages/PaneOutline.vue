@@ -95,8 +95,8 @@ const grabAt = computed(() => {
 
 function look(): void {
     const at = element.value?.getBoundingClientRect();
-    if (!at || at.height === 0) box.value = null;
-    else {
+    // While the page is fetched anew it stays where it was: the keyboard stands on it.
+    if (at && at.height > 0) {
         const room = element.value?.parentElement?.clientWidth ?? at.width;
         const known = box.value;
         if (!known || known.left !== at.left || known.top !== at.top || known.width !== at.width || known.height !== at.height || known.room !== room)
@@ -167,6 +167,9 @@ function press(event: KeyboardEvent): void {
 /** By its name it is carried to another place of the page. */
 function lift(event: PointerEvent): void {
     const name = event.currentTarget as HTMLElement;
+    // Nothing of the browser's own is dragged.
+    event.preventDefault();
+    name.focus();
     const from = { x: event.clientX, y: event.clientY };
     let over: HTMLElement | null = null;
     const move = (now: PointerEvent): void => {

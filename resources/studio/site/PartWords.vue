@@ -84,6 +84,12 @@ watch(
     },
 );
 
+// Its number is another once parts were moved.
+watch(
+    () => props.label,
+    (label) => editor.value?.view.dom.setAttribute('aria-label', label),
+);
+
 defineExpose({ focus: () => editor.value?.commands.focus('start') });
 </script>
 

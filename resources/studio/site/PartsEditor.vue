@@ -199,6 +199,10 @@ onBeforeUnmount(() => {
     align-content: start;
 }
 
+.editor > .note {
+    color: var(--z6);
+}
+
 .part {
     display: grid;
     grid-template-columns: 26px minmax(0, 1fr) auto;

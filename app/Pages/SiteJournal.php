@@ -57,7 +57,7 @@ final readonly class SiteJournal
         }
         Page::query()->whereIn('id', $this->pagesOf($patch, $after))->toBase()->update(['changed_by' => $userId]);
         SiteEntry::query()->where('state', EntryState::Undone)->update(['state' => EntryState::Superseded]);
-        $last = $this->earlierStep($userId, $patch);
+        $last = $this->earlierStep($userId, $patch, $before);
         $first = $last === null ? $before : $before->patched($last->before);
         if ($last !== null && $first->patchTo($after) === ['pages' => [], 'panes' => []]) {
             // Back where it began: nothing was done.
@@ -75,15 +75,15 @@ final readonly class SiteJournal
     }
 
     /**
-     * The entry of which this is but a further step: the newest, by the same person, just now, of the very same rows.
+     * The entry of which this is but a further step: the newest, by the same person, just now, of the very same settings.
      *
      * @param  Patch  $patch
      */
-    private function earlierStep(?string $userId, array $patch): ?SiteEntry
+    private function earlierStep(?string $userId, array $patch, Snapshot $before): ?SiteEntry
     {
         $last = SiteEntry::query()->latest('id')->first();
         $isSame = $last !== null && $last->state === EntryState::Done && $last->user_id === $userId && $last->created_at->isAfter(now()->subSeconds(self::ONE_ACT))
-            && array_keys($last->after['pages']) === array_keys($patch['pages']) && array_keys($last->after['panes']) === array_keys($patch['panes'])
+            && array_diff(Snapshot::touched(['pages' => $before->pages, 'panes' => $before->panes], $patch), Snapshot::touched($last->before, $last->after)) === []
             && ! in_array(null, [...$last->before['pages'], ...$last->before['panes'], ...$patch['pages'], ...$patch['panes']], true);
 
         return $isSame ? $last : null;

@@ -7,6 +7,8 @@ namespace App\Pages;
 use App\Models\Body;
 use App\Models\Page;
 use App\Models\Pane;
+use Illuminate\Support\Arr;
+use ZincPane\Core\Site\PaneDesign;
 use ZincPane\Core\Site\SiteState;
 
 /**
@@ -75,6 +77,48 @@ final readonly class Snapshot
         $agrees = static fn (array $rows, array $changes): bool => array_filter($changes, static fn (?array $row, string $id): bool => ($rows[$id] ?? null) !== $row, ARRAY_FILTER_USE_BOTH) === [];
 
         return $agrees($this->pages, $patch['pages']) && $agrees($this->panes, $patch['panes']);
+    }
+
+    /**
+     * What a patch changes, as paths: "panes.ID.place.px".
+     *
+     * @param  array{pages: array<string, ?array<string, mixed>>, panes: array<string, ?array<string, mixed>>}  $before  rows as they were, these and others
+     * @param  Patch  $patch
+     * @return list<string>
+     */
+    public static function touched(array $before, array $patch): array
+    {
+        $touched = [];
+        foreach ($patch as $table => $rows) {
+            foreach ($rows as $id => $row) {
+                $old = $before[$table][$id] ?? null;
+                $changed = $old === null || $row === null ? ['' => true] : array_diff_assoc(self::flat($row), self::flat($old)) + array_diff_assoc(self::flat($old), self::flat($row));
+                foreach (array_keys($changed) as $path) {
+                    $touched[] = "{$table}.{$id}.{$path}";
+                }
+            }
+        }
+        sort($touched);
+
+        return $touched;
+    }
+
+    /**
+     * @param  array<string, mixed>  $row
+     * @return array<string, string> values by path
+     */
+    private static function flat(array $row): array
+    {
+        $flat = [];
+        foreach ($row as $column => $value) {
+            $nested = in_array($column, ['place', 'exceptions'], true) && is_string($value) ? json_decode($value, true) : null;
+            $nested = $column === 'place' && is_array($nested) ? PaneDesign::fromArray($nested)->toArray() : $nested;
+            foreach (is_array($nested) ? Arr::dot($nested) : ['' => $value] as $path => $one) {
+                $flat[rtrim("{$column}.{$path}", '.')] = json_encode($one, JSON_THROW_ON_ERROR);
+            }
+        }
+
+        return $flat;
     }
 
     public function state(): SiteState

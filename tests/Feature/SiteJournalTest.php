@@ -77,7 +77,11 @@ it('joins steps of one act, tells who did it, and takes nothing of another perso
     foreach ([500, 540, 558] as $px) {
         ($this->set)($pane, ['place' => ['width' => 'px', 'px' => $px]])->assertNoContent();
     }
-    $acts = $this->getJson('/studio/api/site/history')->json('acts');
+    // Of another setting it is another act, however soon.
+    ($this->set)($pane, ['exceptions' => ['design' => ['layout' => ['columns' => 5]]]])->assertNoContent();
+    ($this->undo)()->assertNoContent();
+    expect(Pane::query()->findOrFail($pane)->only(['place', 'exceptions']))->toMatchArray(['exceptions' => []]);
+    $acts = array_slice($this->getJson('/studio/api/site/history')->json('acts'), 1);
     expect($acts[0])->toMatchArray(['says' => "Kites: “{$this->gallery->title}”: 558 px wide, to the left", 'by' => 'Owner', 'undone' => false])->and($acts)->toHaveCount(2);
     $this->actingAs(User::query()->create(['name' => 'Ben', 'email' => 'ben@saltreed.example', 'password' => 'x']));
     $entry = $this->getJson('/studio/api/site')->assertJsonPath('undo.by', 'Owner')->json('undo.entry');
@@ -88,7 +92,7 @@ it('joins steps of one act, tells who did it, and takes nothing of another perso
     $this->postJson('/studio/api/site/redo')->assertNoContent();
     Pane::query()->findOrFail($pane)->update(['spot' => 0]);
     ($this->undo)(['entry' => $entry])->assertStatus(409);
-    expect(SiteEntry::query()->count())->toBe(2);
+    expect(SiteEntry::query()->count())->toBe(3);
 });
 
 it('puts chosen galleries and pages live in one act, or nothing of them', function (): void {

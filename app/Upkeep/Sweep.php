@@ -25,7 +25,7 @@ final readonly class Sweep
     /** Folders to work in, files written beside their place, links to builds. */
     private const LEFT = '~^(\.work-[0-9a-f]{12}|.+\.[0-9a-f]{12}|\.next-[0-9a-f]{12})$~';
 
-    public function __construct(private Factory $disks, private Filesystem $files, private Parts $parts)
+    public function __construct(private Factory $disks, private Filesystem $files, private Parts $parts, private SweepPages $pages)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class Sweep
         $this->parts->sweep();
         SecurityLog::sweep();
         SignIn::sweep();
-        $gone = $this->sweepParts($before, $nothingRuns);
+        $gone = $this->pages->handle() + $this->sweepParts($before, $nothingRuns);
         foreach (['originals', 'renditions', 'live'] as $disk) {
             $gone += $this->sweepDisk($this->disks->disk($disk)->path(''), $before);
         }

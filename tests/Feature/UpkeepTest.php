@@ -85,3 +85,31 @@ it('takes up batches that nobody works on, and leaves those alone that somebody 
     fclose($lock);
     expect(Queue::pushed(App\Jobs\TakeInZip::class)->pluck('batchId')->all())->toBe([$left->id])->not->toContain($over->id);
 });
+
+it('keeps words and files of pages that a page has, visitors get or undo leads to, and no others', function (): void {
+    $this->signIn();
+    $page = App\Models\Page::query()->where('slug', 'kites')->sole();
+    $url = "/studio/api/pages/{$page->id}/parts";
+    $write = function (string $html) use ($url): string {
+        $known = $this->getJson($url)->json();
+
+        return $this->putJson($url, ['seen' => $known['seen'], 'parts' => [['id' => 'a', 'kind' => 'paragraph', 'html' => $html]]])->assertOk()->json('seen');
+    };
+    $first = $page->body;
+    // Steps of one act: what was between is no point to go back to.
+    [$between, $second] = [$write('One'), $write('One and a half')];
+    $this->postJson('/studio/api/site/live', ['galleries' => [], 'pages' => []])->assertNoContent();
+    $this->travel(20)->seconds();
+    $third = $write('Two');
+    App\Models\SiteFile::query()->create(['batch' => strtolower((string) Illuminate\Support\Str::ulid()), 'path' => 'a.css', 'hash' => str_repeat('a', 64), 'bytes' => 1]);
+    $has = fn (): array => App\Models\Body::query()->pluck('hash')->all();
+    expect($has())->toContain($between);
+    $this->artisan('zinc:sweep');
+    expect($has())->toContain($between);
+    $this->travel(2)->hours();
+    $this->artisan('zinc:sweep');
+    expect($has())->not->toContain($between)->toContain($first)->toContain($second)->toContain($third)->and(App\Models\SiteFile::query()->count())->toBe(0);
+    $this->postJson('/studio/api/site/undo')->assertNoContent();
+    $this->postJson('/studio/api/site/undo')->assertNoContent();
+    expect($page->refresh()->body)->toBe($first)->and($this->getJson($url)->assertOk()->json('parts'))->toHaveCount(2);
+});

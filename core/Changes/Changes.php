@@ -65,9 +65,7 @@ final class Changes
 
     /**
      * The same change for a gallery that lacks some of the items that it speaks of: their pictures were deleted for
-     * good since. All else of it stays.
-     *
-     * @throws ChangeException when nothing of it can be made out
+     * good since. All else of it stays; where that is nothing, it changes nothing.
      */
     public static function fitting(Change $change, GalleryDocument $gallery): Change
     {
@@ -94,7 +92,14 @@ final class Changes
             $values['pictures'] = array_intersect_key($values['pictures'], $gallery->tidied);
         }
 
-        return $values === $change->toArray() ? $change : self::parse($values);
+        // Of words and texts of items that are gone nothing is left.
+        $isNothing = ($values['words'] ?? null) === [] || ($change instanceof Tidy && $values['pictures'] === []) || ($change instanceof Rewrite && ! $isThere($values['item']));
+
+        return match (true) {
+            $isNothing => Together::of([], $change->summary($gallery)),
+            $values === $change->toArray() => $change,
+            default => self::parse($values),
+        };
     }
 
     /**

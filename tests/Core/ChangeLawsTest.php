@@ -19,6 +19,7 @@ use ZincPane\Core\Changes\Reorder;
 use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Changes\Rewrite;
 use ZincPane\Core\Changes\Tidy;
+use ZincPane\Core\Changes\Together;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
@@ -27,7 +28,7 @@ use ZincPane\Core\Tidying\Tidied;
 
 covers(
     AddItems::class, ArrangeAlbums::class, ChangeAbout::class, Changes::class, Clash::class, FlagItems::class, Move::class, Redesign::class, RemoveItems::class,
-    Reorder::class, Reword::class, Rewrite::class, Tidied::class, Tidy::class, GalleryDocument::class, Item::class,
+    Reorder::class, Reword::class, Rewrite::class, Tidied::class, Tidy::class, Together::class, GalleryDocument::class, Item::class,
 );
 
 /** Some of the items, at least one, in any order. */
@@ -196,3 +197,46 @@ it('is refused whole where it speaks of what is not there', function (array $sai
     'more than a change may hold' => [['kind' => 'hide', 'items' => array_fill(0, Changes::MOST + 1, 'a'), 'hidden' => true]],
     'no kind' => [[]],
 ]);
+
+it('goes back to any point by one act of all that leads there, and that act can be taken back', function (int $seed): void {
+    $dice = new Randomizer(new Mt19937($seed));
+    $states = [galleryDocument('abcdef')];
+    $back = [];
+    for ($i = 0; $i < 14; $i++) {
+        $now = $states[$i];
+        $change = $now->items === [] ? Changes::parse(['kind' => 'about', 'about' => ['title' => "Empty {$i}"]]) : Changes::parse(anyChange($now, $dice));
+        $back[] = $change->inverseFor($now);
+        $states[] = $change->appliedTo($now);
+    }
+    $last = $states[14];
+    foreach ([0, 5, 13, $dice->getInt(0, 13)] as $point) {
+        $one = Together::of(array_reverse(array_slice($back, $point)), 'went back');
+        // As the journal keeps it.
+        $kept = Changes::parse(json_decode(json_encode($one->toArray()), true));
+        $then = $kept->appliedTo($last);
+        expect($then->isSameAs($states[$point]))->toBeTrue("seed {$seed}, back to {$point}")
+            ->and($kept->inverseFor($last)->appliedTo($then)->isSameAs($last))->toBeTrue("seed {$seed}, and again from {$point}")
+            ->and($kept->summary($last))->toBe('went back');
+    }
+})->with(range(1, 25));
+
+it('makes of any change one that fits a gallery which lacks some of the items, and leaves alone what fits', function (int $seed): void {
+    $dice = new Randomizer(new Mt19937(1000 + $seed));
+    $now = galleryDocument('abcdefgh');
+    for ($i = 0; $i < 12 && $now->items !== []; $i++) {
+        $change = Changes::parse(anyChange($now, $dice));
+        expect(Changes::fitting($change, $now))->toBe($change);
+        $gone = someOf($now, $dice);
+        $lacks = $now->holding(array_values(array_filter($now->items, static fn (Item $item): bool => ! in_array($item->id, $gone, true))));
+        $fitted = Changes::fitting($change, $lacks);
+        $after = $fitted->appliedTo($lacks);
+        $ids = static fn (GalleryDocument $of): array => array_map(static fn (Item $item): string => $item->id, $of->items);
+        expect(array_intersect($ids($after), $gone))->toBe([]);
+        // Whoever is there in both has the words and marks that the change itself gives.
+        foreach ($change->appliedTo($now)->items as $item) {
+            $place = array_search($item->id, $ids($after), true);
+            $place === false || in_array($change->toArray()['kind'], ['albums', 'about', 'design'], true) ?: expect($after->items[$place]->words->toArray())->toBe($item->words->toArray());
+        }
+        $now = $change->appliedTo($now);
+    }
+})->with(range(1, 25));

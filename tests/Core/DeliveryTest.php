@@ -11,6 +11,8 @@ use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Markup\SizesAttribute;
+use ZincPane\Core\Site\PageFrame;
+use ZincPane\Core\Site\PaneDesign;
 
 covers(RenditionPlan::class, Sizes::class, ContentWidth::class);
 
@@ -113,3 +115,45 @@ it('tells sizes that are the drawn widths, in every window', function (array $la
     'a strip' => [['kind' => 'strip', 'height' => 300]],
     'a slideshow' => [['kind' => 'slideshow', 'height' => 400]],
 ]);
+
+it('plans for a place what windows can ask for there, and nothing that none can', function (array $place, array $layout): void {
+    $frame = new PageFrame(18, 1120, 684);
+    $picture = Size::of(6000, 4000);
+    $design = designOf($layout);
+    $arrangement = Arranger::layout($design)->arrange(array_fill(0, 12, $picture->ratio()));
+    $content = $frame->of(PaneDesign::fromArray($place));
+    $widths = array_values(array_unique(array_map(static fn ($rendition): int => $rendition->width, RenditionPlan::placed($design, [[$arrangement, $content]])->for($picture))));
+    $asked = [];
+    // Told by nothing but what is drawn: every window, every tile, every density that such windows have.
+    for ($window = 240; $window <= 3840; $window += 7) {
+        $inner = $content->at($window);
+        if ($inner < 240) {
+            continue;
+        }
+        foreach ([0, 5, 11] as $tile) {
+            $box = $arrangement->at($inner)->boxes->get($tile)->at($inner);
+            $drawn = max($box['width'], $box['height'] * 1.5);
+            foreach ($window < 700 ? [1, 2, 2.625, 3] : [1, 1.5, 2] as $density) {
+                $need = min($drawn * $density, 2560);
+                $sent = min(array_filter($widths, static fn (int $step): bool => $step >= $need - 1e-6) ?: [0]);
+                expect($sent)->toBeGreaterThan(0)->toBeLessThanOrEqual(max(160, 1.25 * $need));
+                $asked[$sent] = true;
+            }
+        }
+    }
+    // What no window asks for is not made, but for the few that every picture has. Windows between two that were looked at may ask for a step more.
+    $never = array_diff($widths, array_keys($asked), RenditionPlan::ALWAYS, RenditionPlan::FALLBACK);
+    expect(count($never))->toBeLessThanOrEqual(1)->and(max($widths))->toBeLessThanOrEqual(max(1820, 1.25 * max(array_keys($asked))));
+})->with([
+    'three wide' => [[], ['columns' => 3, 'shape' => '3:2']], 'one from edge to edge' => [['width' => 'edges'], ['columns' => 1, 'shape' => '3:2']], 'half' => [['width' => 'half', 'side' => 'end'], ['columns' => 2, 'shape' => '3:2']],
+    'text-wide' => [['width' => 'text'], ['kind' => 'masonry', 'columns' => 3]], '300 px' => [['width' => 'px', 'px' => 300], ['columns' => 1, 'shape' => '3:2']], 'tiled rows' => [['width' => 'half'], ['kind' => 'rows', 'row_height' => 200]],
+]);
+
+it('plans less for a narrow place than for any width', function (): void {
+    $design = designOf(['columns' => 1, 'shape' => '3:2']);
+    $arrangement = Arranger::layout($design)->arrange(array_fill(0, 3, Ratio::of(3, 2)));
+    $count = static fn (RenditionPlan $plan): int => count($plan->for(Size::of(6000, 4000)));
+    $placed = static fn (array $place): int => $count(RenditionPlan::placed($design, [[$arrangement, (new PageFrame(18, 1120, 684))->of(PaneDesign::fromArray($place))]]));
+    expect($placed(['width' => 'px', 'px' => 300]))->toBeLessThan($placed(['width' => 'text']))
+        ->and($placed(['width' => 'text']))->toBeLessThan($placed([]))->and($placed([]))->toBeLessThanOrEqual($count(RenditionPlan::of($design, [$arrangement])));
+});

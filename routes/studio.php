@@ -146,7 +146,7 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::post('api/pictures/delete', DeleteForGood::class);
         Route::post('api/pictures/tidy', TidyMany::class);
         Route::post('api/pictures/offline', [OfflineController::class, 'pictures']);
-        Route::delete('api/pictures/offline', [OfflineController::class, 'picturesBack']);
+        Route::post('api/pictures/online', [OfflineController::class, 'picturesBack']);
         Route::get('api/pictures/{picture}', [PictureController::class, 'show']);
         Route::patch('api/pictures/{picture}', [PictureController::class, 'update']);
         Route::get('api/pictures/{picture}/uses', ShowUses::class);

@@ -112,7 +112,7 @@ final class Contract
         'POST site/live' => [202 => 'Lacking', 204 => self::NO_BODY],
         'POST galleries/{gallery}/offline' => [200 => 'GalleryChanged'],
         'POST pictures/offline' => [204 => self::NO_BODY],
-        'DELETE pictures/offline' => [204 => self::NO_BODY],
+        'POST pictures/online' => [204 => self::NO_BODY],
         'POST panes' => [201 => 'PanePlaced'],
         'GET panes/{pane}' => [200 => 'PaneDetails'],
         'PATCH panes/{pane}' => [204 => self::NO_BODY],

@@ -65,7 +65,7 @@ it('takes a picture off everywhere, also out of drafts that go live later, until
     $this->change($this->gallery, ['kind' => 'about', 'about' => ['title' => 'Other']])->assertOk();
     $this->putLive($this->gallery)->assertOk();
     expect(($this->words)())->not->toContain($first->rendition_key);
-    $this->deleteJson('/studio/api/pictures/offline', ['pictures' => [$first->id]])->assertNoContent();
+    $this->postJson('/studio/api/pictures/online', ['pictures' => [$first->id]])->assertNoContent();
     $this->putLive($this->gallery)->assertOk();
     expect(($this->html)('/kites'))->toContain($first->rendition_key);
 });

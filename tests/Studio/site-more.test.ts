@@ -69,8 +69,14 @@ describe('acts on the site', () => {
         expect(order).toEqual([1, 2]);
         expect(await given.act(() => Promise.reject(new Error('no')), 'Three')).toBe(false);
         expect(given.problem.value).not.toBe('');
-        const before = asked.filter(({ path }) => path === 'site').length;
-        expect(before).toBeGreaterThan(2);
+        expect(asked.filter(({ path }) => path === 'site').length).toBeGreaterThan(2);
+        // Undo means what an act on its way leaves, not what was last when it was pressed.
+        let entry = 7;
+        serve({ site: () => ({ undo: { entry, says: 'x', by: null } }), pages: () => [200, []], undo: ({ body }) => ((undone = body), [204, {}]) });
+        let undone: unknown;
+        const busy = given.act(() => Promise.resolve((entry = 8)), 'Four');
+        await Promise.all([busy, given.undo()]);
+        expect(undone).toEqual({ entry: 8 });
     });
 });
 
@@ -101,9 +107,9 @@ describe('what was done', () => {
         const asked = serve({
             '/history': () => ({ acts: [act(2, 'gap 8 px to 9 px')], more: false, editions: [edition('e2', true), edition('e1', false)] }),
             '/live': () => ({ gone: 1 }),
-            g1: () => galleryOf([itemOf(1)], { live: { at: null, changes: [], pages: [] } } as object),
+            g1: () => galleryOf([itemOf(1)], { live: { at: null, changes: [], pages: [] } }),
         });
-        const { user } = meet(HistoryStage, { id: 'g1' }, fetched(galleryOf([itemOf(1)], { live: { at: null, changes: [], pages: [] } } as object)));
+        const { user } = meet(HistoryStage, { id: 'g1' }, fetched(galleryOf([itemOf(1)], { live: { at: null, changes: [], pages: [] } })));
         await screen.findByText('live now');
         expect(document.querySelectorAll('iframe')).toHaveLength(1);
         await user.click(screen.getByRole('combobox', { name: 'Edition beside it' }));

@@ -50,19 +50,20 @@ export function useSite(): UseSiteReturn {
         return done;
     }
 
+    /** What is meant is the last act once all that is on its way is done. */
+    async function step(way: 'undo' | 'redo', says: string): Promise<void> {
+        await last;
+        const known = site.value?.[way];
+        if (known) await act(() => api.post(`site/${way}`, { entry: known.entry }), `${says}: ${known.says}`);
+    }
+
     return {
         site,
         pages: computed(() => known.value ?? []),
         problem,
         busy,
         act,
-        undo: async () => {
-            const step = site.value?.undo;
-            if (step) await act(() => api.post('site/undo', { entry: step.entry }), `Taken back: ${step.says}`);
-        },
-        redo: async () => {
-            const step = site.value?.redo;
-            if (step) await act(() => api.post('site/redo', {}), `Done again: ${step.says}`);
-        },
+        undo: () => step('undo', 'Taken back'),
+        redo: () => step('redo', 'Done again'),
     };
 }

@@ -17,6 +17,7 @@ test('visitors write below a page, and are shown once somebody has looked', asyn
     await signIn(page);
     await page.goto('/studio/site?view=comments');
     const one = page.getByRole('listitem').filter({ hasText: 'Fern' });
+    await expect(one).toBeVisible();
     await expectAccessible(page);
     await one.getByRole('button', { name: 'Show it', exact: true }).click();
     await expect(page.getByRole('region', { name: 'On the pages' }).getByText('Fern', { exact: true })).toBeVisible();

@@ -42,7 +42,7 @@ import { useVocabulary } from '../api/vocabulary';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 
 /** A page as visitors have it, and as they would have it, with a line between that is drawn to and fro. */
-const props = defineProps<{ pages: SitePage[]; galleries: string[]; chosenPages: string[] }>();
+const props = defineProps<{ pages: SitePage[]; galleries: string[]; chosenPages: string[]; /** Another text whenever something of it is. */ state: string }>();
 const { wide, phone } = useVocabulary().widths;
 const SIZES = [
     { value: 'wide', label: 'Wide' },
@@ -69,7 +69,11 @@ const inStudio = computed(() => (page.value ? `/studio/next/${page.value.id}${pa
 /** With nothing chosen it is as visitors have it. */
 const was = computed(() => `${inStudio.value}?galleries=&pages=`);
 const after = computed(() => {
-    const query = new URLSearchParams({ galleries: props.galleries.join(','), pages: props.chosenPages.join(',') });
+    const query = new URLSearchParams({
+        galleries: props.galleries.join(','),
+        pages: props.chosenPages.join(','),
+        at: `${page.value?.body ?? ''}.${props.state}`,
+    });
     return `${inStudio.value}?${query}`;
 });
 

@@ -31,7 +31,7 @@
             }}</ElButton>
         </section>
         <section class="look" aria-label="Before and after">
-            <BeforeAfter v-if="touched.length > 0" :pages="touched" :galleries="ticked(galleries)" :chosen-pages="ticked(pages)" />
+            <BeforeAfter v-if="touched.length > 0" :pages="touched" :galleries="ticked(galleries)" :chosen-pages="ticked(pages)" :state="state" />
             <NothingHere v-else title="Nothing is ticked">Tick what is to go live, and look at it before and after.</NothingHere>
         </section>
     </div>
@@ -71,6 +71,9 @@ watch(
 
 const ticked = (list: readonly { id: string }[]): string[] => list.filter(({ id }) => chosen[id]).map(({ id }) => id);
 const count = computed(() => ticked(galleries.value).length + ticked(pages.value).length);
+
+/** What is looked at is never older than what is told. */
+const state = computed(() => galleries.value.map(({ version }) => version).join('.'));
 
 /** Pages that would look otherwise than now. */
 const touched = computed(() => {

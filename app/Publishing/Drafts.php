@@ -43,6 +43,18 @@ final class Drafts
         return new FrozenGallery($gallery->about(), $design, $gallery->albumsInUse(), $items, $albums, $large, self::ground($gallery->groundPicture($design)), $keys, $clicks, self::keyOf($gallery->id));
     }
 
+    /**
+     * @return callable(string): FrozenGallery by a gallery's id; each is read once
+     */
+    public static function byId(): callable
+    {
+        $drafts = [];
+
+        return static function (string $id) use (&$drafts): FrozenGallery {
+            return $drafts[$id] ??= self::of(Gallery::query()->findOrFail($id));
+        };
+    }
+
     /** What a gallery is called by in addresses. */
     public static function keyOf(string $id): string
     {

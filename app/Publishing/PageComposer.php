@@ -47,6 +47,16 @@ final readonly class PageComposer
     }
 
     /**
+     * The element that runs a script once the page was read.
+     *
+     * @param  ?string  $viewer  address of the large view, for the script that fetches it when it is asked for
+     */
+    public static function run(string $script, ?string $viewer = null): string
+    {
+        return (string) Element::of('script', ['src' => $script, 'defer' => true, 'data-viewer' => $viewer]);
+    }
+
+    /**
      * What the head of a page has for the galleries on it.
      *
      * @param  list<Fragment>  $panes

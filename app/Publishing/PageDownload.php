@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
-use App\Models\Gallery;
 use App\Models\Page as PageModel;
 use App\Models\Picture;
 use App\Models\Site;
@@ -14,8 +13,8 @@ use RuntimeException;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
-use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\SiteState;
 use ZipArchive;
 
 /** A page to take along, with its galleries as they are saved: bound to this host as HTML, or whole as a ZIP. */
@@ -30,7 +29,10 @@ final readonly class PageDownload
     {
         $host = rtrim($this->config->string('app.url'), '/');
 
-        return $this->written($model, Addresses::absolute($host), "{$host}/embed.js");
+        $site = Site::whole();
+        $saved = $site->asSaved();
+
+        return $this->written($saved->pages[$model->id], $site, $saved, Drafts::byId(), Addresses::absolute($host), "{$host}/embed.js");
     }
 
     /** All of it: the page and those that came with it, what they ask for, the pictures of its galleries, the script. */
@@ -42,13 +44,15 @@ final readonly class PageDownload
             throw new RuntimeException('The ZIP cannot be written.');
         }
         $together = $model->batch === null ? [$model] : PageModel::query()->where('batch', $model->batch)->with('content:hash,kind')->get()->all();
-        $saved = Site::whole()->asSaved();
+        $site = Site::whole();
+        $saved = $site->asSaved();
+        $shown = Drafts::byId();
         foreach ($together as $page) {
             $core = $saved->pages[$page->id];
             $file = $core->isBroughtIn ? substr(BroughtInPages::path($core), strlen(BroughtInPages::FOLDER) + 1) : "{$core->address}.html";
             $depth = substr_count($file, '/');
-            $zip->addFromString($file, $this->written($page, Addresses::relative($depth), str_repeat('../', $depth).'assets/zinc-pane.js'));
-            $this->addPictures($zip, $core);
+            $zip->addFromString($file, $this->written($core, $site, $saved, $shown, Addresses::relative($depth), str_repeat('../', $depth).'assets/zinc-pane.js'));
+            $this->addPictures($zip, $core, $shown);
         }
         foreach ($this->broughtIn->filesOf([$saved->pages[$model->id]]) as $file => $contents) {
             $zip->addFromString(substr($file, strlen(BroughtInPages::FOLDER) + 1), $contents);
@@ -63,22 +67,25 @@ final readonly class PageDownload
         return $bytes;
     }
 
-    private function written(PageModel $model, Addresses $addresses, string $script): string
+    /**
+     * @param  callable(string): FrozenGallery  $shown
+     */
+    private function written(Page $page, Site $site, SiteState $saved, callable $shown, Addresses $addresses, string $script): string
     {
-        $site = Site::whole();
-        $page = $site->asSaved()->pages[$model->id];
-        $run = static fn (string $path, ?string $viewer = null): string => (string) Element::of('script', ['src' => $path, 'defer' => true, 'data-viewer' => $viewer]);
-        $shown = self::drafts();
         $folder = dirname($script);
+        $run = PageComposer::run($script, "{$folder}/viewer.js");
+        $arrival = PageComposer::run("{$folder}/arrival.js");
 
         return $page->isBroughtIn
-            ? $this->broughtIn->compose($page, $site, $shown, $run($script, "{$folder}/viewer.js"), $run("{$folder}/arrival.js"), addresses: $addresses)
-            : $this->proofs->taken($page, $site, $shown, $addresses, $run($script, "{$folder}/viewer.js"), $run("{$folder}/arrival.js"));
+            ? $this->broughtIn->compose($page, $site, $shown, $run, $arrival, addresses: $addresses)
+            : $this->proofs->taken($page, $site, $saved, $shown, $addresses, $run, $arrival);
     }
 
-    private function addPictures(ZipArchive $zip, Page $page): void
+    /**
+     * @param  callable(string): FrozenGallery  $shown
+     */
+    private function addPictures(ZipArchive $zip, Page $page, callable $shown): void
     {
-        $shown = self::drafts();
         foreach ($page->panes as $pane) {
             foreach ($pane->exceptions->in($shown($pane->gallery))->items as $item) {
                 if ($item instanceof ShownPicture) {
@@ -96,17 +103,5 @@ final readonly class PageDownload
                 $zip->addFile($this->disks->disk('renditions')->path($file), ltrim($picture->addressOf($rendition), '/'));
             }
         }
-    }
-
-    /**
-     * @return callable(string): FrozenGallery
-     */
-    private static function drafts(): callable
-    {
-        $drafts = [];
-
-        return static function (string $id) use (&$drafts): FrozenGallery {
-            return $drafts[$id] ??= Drafts::of(Gallery::query()->findOrFail($id));
-        };
     }
 }

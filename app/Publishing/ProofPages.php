@@ -12,6 +12,7 @@ use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
+use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
 use ZincPane\Core\Site\Page;
 use ZincPane\Core\Site\Pane;
@@ -29,7 +30,7 @@ final readonly class ProofPages
     /** Places light up under the pointer and by keyboard; they take no room, so that the page stands as it will. */
     private const SPOT_STYLE = '<style>.zp-spot{position:relative;z-index:4;height:0}.zp-spot>button{all:revert;position:absolute;inset:-17px 0 auto;box-sizing:border-box;width:100%;height:34px;padding:0 8px;border:2px dashed #0b7568;border-radius:3px;background:#dcefeb;color:#0b5e53;font:600 15px/1 system-ui,sans-serif;cursor:pointer;opacity:0}.zp-spot>button:is(:hover,:focus-visible),.zp-spot.over>button{opacity:1;background:#0b7568;color:#fff;outline:3px solid #141b1f;outline-offset:2px}[data-placing] .zp-spot>button{opacity:.94}@media(hover:none){.zp-spot>button{opacity:.94}}</style>';
 
-    public function __construct(private Painter $painter, private PlacePainter $places, private VisitorScript $script, private Contents $contents, private PageComments $comments, private BroughtInPages $broughtIn)
+    public function __construct(private Painter $painter, private PlacePainter $places, private PageContent $content, private VisitorScript $script, private BroughtInPages $broughtIn)
     {
     }
 
@@ -40,7 +41,7 @@ final readonly class ProofPages
         $saved = $site->asSaved();
         foreach ($saved->pages as $page) {
             if ($page->panesOf($gallery->id) !== [] && ! $page->isBroughtIn) {
-                return $this->composer($site, true)->compose($this->composed($page, $site, $saved, self::drafts(), $gallery->id), $saved->menu());
+                return $this->composer($site, true)->compose($this->content->of($page, $site, $saved, Drafts::byId(), null, $this->bare($site, $gallery->id)), $saved->menu());
             }
         }
         $sheet = new Composed($gallery->title, '', [(string) Element::of('h1')->text($gallery->title)], [1 => [$this->proof(Drafts::of($gallery), Places::of($gallery, $site), $site)->render()]]);
@@ -67,9 +68,9 @@ final readonly class ProofPages
         );
         $core = $saved->pages[$page->id];
         if ($core->isBroughtIn) {
-            return $this->broughtIn->compose($core, $site, self::drafts(), '', '', $marker ?? static fn (): string => '', $gallery === null ? '' : self::SPOT_STYLE);
+            return $this->broughtIn->compose($core, $site, Drafts::byId(), '', '', $marker ?? static fn (): string => '', $gallery === null ? '' : self::SPOT_STYLE);
         }
-        $html = $this->composer($site, false)->compose($this->composed($core, $site, $saved, self::drafts()), $saved->menu(), $marker);
+        $html = $this->composer($site, false)->compose($this->content->of($core, $site, $saved, Drafts::byId(), null, $this->told($site)), $saved->menu(), $marker);
 
         return $gallery === null ? $html : str_replace('</head>', self::SPOT_STYLE.'</head>', $html);
     }
@@ -89,16 +90,13 @@ final readonly class ProofPages
             return null;
         }
         $live = LiveSite::editions();
-        $drafts = [];
-        $shown = static function (string $id) use ($galleries, $live, &$drafts): ?FrozenGallery {
-            return in_array($id, $galleries, true) ? $drafts[$id] ??= Drafts::of(Gallery::query()->findOrFail($id)) : $live[$id] ?? null;
-        };
-
+        $drafts = Drafts::byId();
+        $shown = static fn (string $id): ?FrozenGallery => in_array($id, $galleries, true) ? $drafts($id) : $live[$id] ?? null;
         $page = $target->pages[$pageId];
 
         return $page->isBroughtIn
             ? $this->broughtIn->compose($page, $site, $shown, '', '')
-            : $this->composer($site, false)->compose($this->composed($page, $site, $target, $shown), $target->menu());
+            : $this->composer($site, false)->compose($this->content->of($page, $site, $target, $shown, null, $this->told($site)), $target->menu());
     }
 
     /**
@@ -106,11 +104,12 @@ final readonly class ProofPages
      *
      * @param  callable(string): FrozenGallery  $shown
      */
-    public function taken(Page $page, Site $site, callable $shown, Addresses $addresses, string $script, string $arrival): string
+    public function taken(Page $page, Site $site, SiteState $saved, callable $shown, Addresses $addresses, string $script, string $arrival): string
     {
-        $composed = $this->composed($page, $site, $site->asSaved(), $shown, null, $addresses);
+        $place = fn (Pane $pane, FrozenGallery $gallery): Fragment => $this->places->place($pane, $gallery, $site->frame(), $site->phrases(), null, false, $addresses);
+        $composed = $this->content->of($page, $site, $saved, $shown, null, $place);
 
-        return (new PageComposer($site, '', $script, $arrival, "<style>{$site->stylesheet}</style>"))->compose($composed, $site->asSaved()->menu());
+        return (new PageComposer($site, '', $script, $arrival, "<style>{$site->stylesheet}</style>"))->compose($composed, $saved->menu());
     }
 
     /** A gallery as it was when it went live. */
@@ -124,40 +123,25 @@ final readonly class ProofPages
     }
 
     /**
-     * @param  callable(string): ?FrozenGallery  $shown  a gallery as it is to be shown; null for not at all
-     * @param  ?string  $bare  a gallery that is shown without exceptions: the stages of the bench set its own
+     * In the studio, what stands on a page tells which pane it is.
+     *
+     * @return callable(Pane, FrozenGallery): Fragment
      */
-    private function composed(Page $page, Site $site, SiteState $state, callable $shown, ?string $bare = null, ?Addresses $addresses = null): Composed
+    private function told(Site $site): callable
     {
-        $ids = new OwnIdsOfPage;
-        $panes = $frame = [0 => [], 1 => []];
-        $draw = function (Pane $pane) use ($site, $shown, $bare, $ids, $addresses): array {
-            $gallery = $shown($pane->gallery);
-            $isBare = $pane->gallery === $bare;
-            $own = $isBare ? new Pane($pane->id, $pane->gallery, $pane->spot, $pane->name, $pane->design, PaneExceptions::none(), $pane->room) : $pane;
-
-            return $gallery === null ? [] : [$this->places->place($own, $ids->once($gallery), $site->frame(), $site->phrases(), $isBare ? self::PROOF_ID : null, $bare === null && $addresses === null, $addresses)];
-        };
-        foreach ($page->panes as $pane) {
-            $panes[$pane->spot] = [...$panes[$pane->spot] ?? [], ...$draw($pane)];
-        }
-        foreach ($state->frameOn($page->id) as $pane) {
-            $frame[$pane->spot] = [...$frame[$pane->spot] ?? [], ...$draw($pane)];
-        }
-
-        return new Composed($page->title, $page->path(), $this->contents->blocks($page, $site->frame(), $this->contents->pictures([$page])), $panes, $frame[0], $frame[1], $this->contents->css($page, $site->frame()), end: $this->comments->below($page, $site->phrases()));
+        return fn (Pane $pane, FrozenGallery $gallery): Fragment => $this->places->place($pane, $gallery, $site->frame(), $site->phrases(), null, true);
     }
 
     /**
-     * @return callable(string): FrozenGallery galleries as they are saved
+     * One gallery is shown without exceptions, where the studio finds it: the stages of the bench set its own.
+     *
+     * @return callable(Pane, FrozenGallery): Fragment
      */
-    private static function drafts(): callable
+    private function bare(Site $site, string $bare): callable
     {
-        $drafts = [];
-
-        return static function (string $id) use (&$drafts): FrozenGallery {
-            return $drafts[$id] ??= Drafts::of(Gallery::query()->findOrFail($id));
-        };
+        return fn (Pane $pane, FrozenGallery $gallery): Fragment => $pane->gallery === $bare
+            ? $this->places->place(new Pane($pane->id, $pane->gallery, $pane->spot, $pane->name, $pane->design, PaneExceptions::none(), $pane->room), $gallery, $site->frame(), $site->phrases(), self::PROOF_ID)
+            : $this->places->place($pane, $gallery, $site->frame(), $site->phrases());
     }
 
     private function composer(Site $site, bool $runs): PageComposer

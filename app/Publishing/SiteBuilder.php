@@ -9,16 +9,13 @@ use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Markup\Element;
-use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Phrases\Phrases;
-use ZincPane\Core\Site\Page;
-use ZincPane\Core\Site\Pane;
 use ZincPane\Core\Site\SiteState;
 
 /** Writes the whole public site, from editions only, as files by path. */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script, private PlacePainter $painter, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages, private Contents $contents, private PageComments $comments, private BroughtInPages $broughtIn)
+    public function __construct(private VisitorScript $script, private PageContent $content, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages, private Contents $contents, private BroughtInPages $broughtIn)
     {
     }
 
@@ -43,17 +40,19 @@ final readonly class SiteBuilder
             'viewer.js' => $this->script->viewer()->contents(),
             'arrival.js' => $this->script->arrival()->contents(),
         ];
-        $run = static fn (string $path, ?string $viewer = null): string => (string) Element::of('script', ['src' => $addresses->of($path), 'defer' => true, 'data-viewer' => $viewer]);
-        $composer = new PageComposer($site, $addresses->of($style), $run($script, $addresses->of($viewer)), $run($arrival));
+        $run = PageComposer::run($addresses->of($script), $addresses->of($viewer));
+        $arrives = PageComposer::run($addresses->of($arrival));
+        $composer = new PageComposer($site, $addresses->of($style), $run, $arrives);
         $menu = $state->menu();
+        $shown = static fn (string $id): ?FrozenGallery => $editions[$id] ?? null;
         $this->contents->fetch($state->pages);
         foreach ($state->pages as $page) {
             if ($page->isBroughtIn) {
-                $files[BroughtInPages::path($page)] = $this->broughtIn->compose($page, $site, static fn (string $id): ?FrozenGallery => $editions[$id] ?? null, $run($script, $addresses->of($viewer)), $run($arrival));
+                $files[BroughtInPages::path($page)] = $this->broughtIn->compose($page, $site, $shown, $run, $arrives);
 
                 continue;
             }
-            $files["pages/{$page->address}.html"] = $composer->compose($this->page($page, $site, $state, $editions, $pictures), $menu);
+            $files["pages/{$page->address}.html"] = $composer->compose($this->content->of($page, $site, $state, $shown, $pictures), $menu);
         }
         $files += $this->broughtIn->filesOf($state->pages);
         $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu);
@@ -68,38 +67,6 @@ final readonly class SiteBuilder
         }
 
         return $files;
-    }
-
-    /**
-     * @param  array<string, FrozenGallery>  $editions
-     * @param  array<string, ShownPicture>  $pictures
-     */
-    private function page(Page $page, Site $site, SiteState $state, array $editions, array $pictures): Composed
-    {
-        $ids = new OwnIdsOfPage;
-        $frame = [0 => [], 1 => []];
-        $panes = [];
-        foreach ($page->panes as $pane) {
-            foreach ($this->placed($pane, $site, $editions, $ids) as $fragment) {
-                $panes[$pane->spot][] = $fragment;
-            }
-        }
-        foreach ($state->frameOn($page->id) as $pane) {
-            foreach ($this->placed($pane, $site, $editions, $ids) as $fragment) {
-                $frame[$pane->spot][] = $fragment;
-            }
-        }
-
-        return new Composed($page->title, $page->path(), $this->contents->blocks($page, $site->frame(), $pictures), $panes, $frame[0], $frame[1], $this->contents->css($page, $site->frame()), end: $this->comments->below($page, $site->phrases()));
-    }
-
-    /**
-     * @param  array<string, FrozenGallery>  $editions
-     * @return list<Fragment> none where the gallery is not live
-     */
-    private function placed(Pane $pane, Site $site, array $editions, OwnIdsOfPage $ids): array
-    {
-        return isset($editions[$pane->gallery]) ? [$this->painter->place($pane, $ids->once($editions[$pane->gallery]), $site->frame(), $site->phrases())] : [];
     }
 
     /** What visitors get for an address that leads nowhere. */

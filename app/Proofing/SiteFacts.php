@@ -58,7 +58,7 @@ final readonly class SiteFacts
     }
 
     /**
-     * Live pages that were deleted and not taken off visitors' sight: none, unless somebody undid and did it again.
+     * Pages that visitors have and that are no more, as when the making of one was undone after it went live.
      *
      * @return list<array{id: string, title: string}>
      */

@@ -112,3 +112,18 @@ it('puts chosen galleries and pages live in one act, or nothing of them', functi
     $live(['nobody' => 1], [])->assertNotFound();
     $live(['x' => 'y'], [])->assertStatus(422);
 });
+
+it('tells of a page that visitors still have after its making was taken back, and takes it from them', function (): void {
+    $id = ($this->make)(['title' => 'Repairs'])->assertCreated()->json('id');
+    $this->postJson('/studio/api/site/live', ['galleries' => [], 'pages' => [$id]])->assertNoContent();
+    $gone = fn (): array => $this->getJson('/studio/api/site')->assertOk()->json('gone');
+    expect($gone())->toBe([]);
+
+    ($this->undo)()->assertNoContent();
+    $this->get('/repairs')->assertOk();
+    expect($gone())->toBe([['id' => $id, 'title' => 'Repairs']])->and(($this->listed)('repairs'))->toBe([]);
+
+    $this->postJson('/studio/api/site/live', ['galleries' => [], 'pages' => [$id]])->assertNoContent();
+    $this->get('/repairs')->assertNotFound();
+    expect($gone())->toBe([])->and(($this->html)('/'))->not->toContain('Repairs');
+});

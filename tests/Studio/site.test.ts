@@ -87,6 +87,16 @@ describe('what is not live', () => {
         expect(shared.said).toEqual(['It is live.']);
         expect(screen.getByRole('link', { name: 'Look at Page a' })).toBeTruthy();
     });
+
+    it('names a page that is no more but that visitors still have, and takes it from them', async () => {
+        const asked = serve({ 'site/live': () => [204, {}], session: () => ({ user: null }) });
+        const { user } = meet(NotLive, { shared: sharedOf([pageOf('a')], { gone: [{ id: 'z', title: 'Repairs' }] }) });
+        expect(screen.queryByText('All is live.')).toBeNull();
+        expect(screen.getByRole<HTMLInputElement>('checkbox', { name: 'Repairs' }).checked).toBe(true);
+        expect(screen.getByText('is no more, but visitors still have it')).toBeTruthy();
+        await user.click(screen.getByRole('button', { name: 'Put live what is ticked' }));
+        expect(asked.at(-1)).toMatchObject({ method: 'POST', path: 'site/live', body: { galleries: {}, pages: ['z'] } });
+    });
 });
 
 describe('the page itself', () => {

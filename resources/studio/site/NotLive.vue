@@ -7,20 +7,24 @@
                 It is live.
                 <a v-for="page in lookAt" class="go" :key="page.id" :href="page.address" target="_blank" rel="noopener">Look at {{ page.title }}</a>
             </p>
-            <p v-if="galleries.length === 0 && pages.length === 0" class="note">All is live.</p>
+            <p v-if="galleries.length + pages.length + gone.length === 0" class="note">All is live.</p>
             <ul v-if="galleries.length > 0">
                 <li v-for="gallery in galleries" :key="gallery.id">
                     <ElCheckbox v-model="chosen[gallery.id]">{{ gallery.title }}</ElCheckbox>
                     <p class="note">{{ told(gallery.changes) }}</p>
                 </li>
             </ul>
-            <h3 v-if="pages.length > 0">Pages and menu</h3>
+            <h3 v-if="pages.length + gone.length > 0">Pages and menu</h3>
             <ul>
                 <li v-for="page in pages" :key="page.id">
                     <ElCheckbox v-model="chosen[page.id]">{{ page.title }}</ElCheckbox>
                     <p class="note">
                         {{ told(page.changes) }}<template v-if="page.changed_by"> · by {{ page.changed_by.name }}</template>
                     </p>
+                </li>
+                <li v-for="page in gone" :key="page.id">
+                    <ElCheckbox v-model="chosen[page.id]">{{ page.title }}</ElCheckbox>
+                    <p class="note">is no more, but visitors still have it</p>
                 </li>
             </ul>
             <p v-if="lacking > 0" class="note" role="status">
@@ -31,7 +35,7 @@
             }}</ElButton>
         </section>
         <section class="look" aria-label="Before and after">
-            <BeforeAfter v-if="touched.length > 0" :pages="touched" :galleries="ticked(galleries)" :chosen-pages="ticked(pages)" :state="state" />
+            <BeforeAfter v-if="touched.length > 0" :pages="touched" :galleries="ticked(galleries)" :chosen-pages="going" :state="state" />
             <NothingHere v-else title="Nothing is ticked">Tick what is to go live, and look at it before and after.</NothingHere>
         </section>
     </div>
@@ -58,31 +62,33 @@ const lookAt = ref<{ id: string; address: string; title: string }[]>([]);
 
 const galleries = computed(() => props.shared.site.value?.galleries.filter(({ changes, stands, is_live }) => changes.length > 0 && (stands || is_live)) ?? []);
 const pages = computed(() => props.shared.pages.value.filter(({ changes }) => changes.length > 0));
+const gone = computed(() => props.shared.site.value?.gone ?? []);
 
 // What somebody else is at is not ticked by itself.
 watch(
-    [galleries, pages],
+    [galleries, pages, gone],
     () => {
-        for (const { id } of galleries.value) chosen[id] ??= true;
+        for (const { id } of [...galleries.value, ...gone.value]) chosen[id] ??= true;
         for (const page of pages.value) chosen[page.id] ??= !page.offline && (page.changed_by === null || page.changed_by.id === session.value?.user?.id);
     },
     { immediate: true },
 );
 
 const ticked = (list: readonly { id: string }[]): string[] => list.filter(({ id }) => chosen[id]).map(({ id }) => id);
-const count = computed(() => ticked(galleries.value).length + ticked(pages.value).length);
+const going = computed(() => ticked([...pages.value, ...gone.value]));
+const count = computed(() => ticked(galleries.value).length + going.value.length);
 
 /** What is looked at is never older than what is told. */
 const state = computed(() => galleries.value.map(({ version }) => version).join('.'));
 
 /** Pages that would look otherwise than now. */
 const touched = computed(() => {
-    const going = ticked(galleries.value);
-    const frame = props.shared.site.value?.frame.some(({ gallery_id }) => going.includes(gallery_id)) ?? false;
+    const drawn = ticked(galleries.value);
+    const frame = props.shared.site.value?.frame.some(({ gallery_id }) => drawn.includes(gallery_id)) ?? false;
     return props.shared.pages.value.filter(
         (page) =>
             (ticked(pages.value).includes(page.id) && (page.live || !page.offline)) ||
-            (!page.offline && (frame || page.panes.some(({ gallery_id }) => going.includes(gallery_id)))),
+            (!page.offline && (frame || page.panes.some(({ gallery_id }) => drawn.includes(gallery_id)))),
     );
 });
 
@@ -94,13 +100,13 @@ function told(changes: readonly string[]): string {
 
 async function go(): Promise<void> {
     const versions = Object.fromEntries(galleries.value.filter(({ id }) => chosen[id]).map(({ id, version }) => [id, version]));
-    const going = ticked(pages.value);
+    const chosenPages = going.value;
     lookAt.value = touched.value.map(({ id, address, title }) => ({ id, address, title }));
     done.value = false;
     done.value = await props.shared.act(async () => {
         let answer: Lacking | null;
         do {
-            answer = await api.post<Lacking | null>('site/live', { galleries: versions, pages: going });
+            answer = await api.post<Lacking | null>('site/live', { galleries: versions, pages: chosenPages });
             lacking.value = answer?.lacking ?? 0;
         } while (answer !== null);
     }, 'It is live.');

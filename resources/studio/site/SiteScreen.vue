@@ -76,7 +76,8 @@ const notes = computed(() => {
     const lost = pages.filter(isLost).length;
     const waiting =
         (site.value?.galleries.filter(({ changes, stands }) => stands && changes.length > 0).length ?? 0) +
-        pages.filter(({ changes }) => changes.length > 0).length;
+        pages.filter(({ changes }) => changes.length > 0).length +
+        (site.value?.gone.length ?? 0);
     const comments = site.value?.comments ?? 0;
     return {
         pages: lost > 0 ? `${pages.length}, ${lost} in no menu` : String(pages.length),

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, signIn, studioApi, test } from './support';
+import { choose, expect, expectAccessible, signIn, studioApi, test } from './support';
 
 type SitePage = { id: string; address: string };
 
@@ -68,6 +68,7 @@ test('one writes on a page, sees it before and after, and puts it live with the 
             .filter({ hasText: 'Writing' })
             .getByText(/“Bring the kite.” put in/),
     ).toBeVisible();
+    await choose(page, 'Which page', 'Writing');
     await expect(page.frameLocator('iframe[title="Before"]').getByText('Bring the kite.')).toHaveCount(0);
     await expect(page.frameLocator('iframe[title="After"]').getByText('Bring the kite.')).toBeVisible();
     await page.getByRole('slider', { name: 'Line between before and after' }).press('ArrowRight');

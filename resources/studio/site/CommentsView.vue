@@ -100,6 +100,11 @@ li {
     white-space: pre-line;
 }
 
+/* On the ground of the window, which is darker than a panel. */
+.note {
+    color: var(--z6);
+}
+
 .acts {
     display: flex;
     flex-wrap: wrap;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\NothingToUndoException;
+use App\Actions\ToldAct;
 use App\Models\EntryState;
 use App\Models\SiteEntry;
 
@@ -27,9 +28,7 @@ final readonly class SiteHistory
         $entries = SiteEntry::query()->with('user')->where('state', '!=', EntryState::Superseded)->when($before !== null, static fn ($query) => $query->where('id', '<', $before))->latest('id')->limit(self::MOST + 1)->get();
 
         return [
-            'acts' => array_values($entries->take(self::MOST)->map(static fn (SiteEntry $entry): array => [
-                'id' => $entry->id, 'says' => $entry->summary, 'at' => $entry->created_at->toIso8601String(), 'by' => $entry->user->name ?? null, 'undone' => $entry->state === EntryState::Undone,
-            ])->all()),
+            'acts' => array_values($entries->take(self::MOST)->map(ToldAct::line(...))->all()),
             'more' => $entries->count() > self::MOST,
         ];
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Proofing;
 
+use App\Actions\ToldAct;
 use App\Models\Gallery;
-use App\Models\JournalEntry;
 use App\Models\Pane;
 use App\Models\Site;
 use App\Publishing\GalleryStamp;
@@ -43,8 +43,8 @@ final readonly class GalleryFacts
             'viewer_label' => $gallery->design->viewer->label(),
             'layout_label' => $gallery->design->layout->label(),
             'albums' => $gallery->albumsInUse()->toArray(),
-            'undo' => $this->act($gallery->lastDone()),
-            'redo' => $this->act($gallery->firstUndone()),
+            'undo' => ToldAct::button($gallery->lastDone(), $this->guard->id()),
+            'redo' => ToldAct::button($gallery->firstUndone(), $this->guard->id()),
             'live' => [
                 'at' => $gallery->edition?->created_at->toIso8601String(),
                 'changes' => $pending['changes'],
@@ -59,20 +59,5 @@ final readonly class GalleryFacts
             ])->all()),
             'embed' => ScriptEmbed::line($host, $gallery->id),
         ];
-    }
-
-    /**
-     * What a button would take back or do again, and whose it is where it is another person's.
-     *
-     * @return ?array{entry: int, says: string, by: ?string}
-     */
-    private function act(?JournalEntry $entry): ?array
-    {
-        if ($entry === null) {
-            return null;
-        }
-        $isOwn = $entry->user_id === null || $entry->user_id === $this->guard->id();
-
-        return ['entry' => $entry->id, 'says' => $entry->summary, 'by' => $isOwn ? null : $entry->user->name ?? 'somebody'];
     }
 }

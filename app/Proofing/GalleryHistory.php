@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Proofing;
 
+use App\Actions\ToldAct;
 use App\Models\Edition;
 use App\Models\EntryState;
 use App\Models\Gallery;
@@ -37,8 +38,7 @@ final class GalleryHistory
 
         return [
             'acts' => array_values($entries->map(static fn (JournalEntry $entry): array => [
-                'id' => $entry->id, 'says' => $entry->summary, 'at' => $entry->created_at->toIso8601String(), 'by' => $entry->user->name ?? null,
-                'undone' => $entry->state === EntryState::Undone, 'live' => $entry->is_live, 'pictures' => $thumbnails[$entry->id] ?? [],
+                ...ToldAct::line($entry), 'live' => $entry->is_live, 'pictures' => $thumbnails[$entry->id] ?? [],
             ])->all()),
             'more' => $more,
             'editions' => array_values($editions->map(static fn (Edition $edition): array => [

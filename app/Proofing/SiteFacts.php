@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Proofing;
 
+use App\Actions\ToldAct;
 use App\Models\Comment;
 use App\Models\CommentState;
 use App\Models\Gallery;
 use App\Models\Page as PageModel;
 use App\Models\Site;
-use App\Models\SiteEntry;
 use App\Models\User;
 use App\Pages\SiteJournal;
 use App\Publishing\Contents;
@@ -48,8 +48,8 @@ final readonly class SiteFacts
             'name' => $site->name,
             'is_live' => $site->live !== null,
             'right_to_left' => $site->isRightToLeft(),
-            'undo' => self::step($this->journal->lastDone(), $userId),
-            'redo' => self::step($this->journal->firstUndone(), $userId),
+            'undo' => ToldAct::button($this->journal->lastDone(), $userId),
+            'redo' => ToldAct::button($this->journal->firstUndone(), $userId),
             'comments' => Comment::query()->where('state', CommentState::Waiting)->count(),
             'galleries' => $galleries,
             'frame' => array_map(fn (Pane $pane): array => $this->pane($pane, null, $words, $site), $saved->frame),
@@ -123,13 +123,5 @@ final readonly class SiteFacts
             'id' => $pane->id, 'gallery_id' => $pane->gallery, 'gallery' => $words->titleOf($pane->gallery), 'spot' => $pane->spot, 'says_spot' => $words->saysSpot($pane, $page),
             'name' => $pane->name, 'says' => $pane->design->says($site->isRightToLeft()), 'place' => $pane->design->toArray(), 'exceptions' => (object) $pane->exceptions->toArray(), 'except' => $pane->except,
         ];
-    }
-
-    /**
-     * @return ?array{entry: int, says: string, by: ?string}
-     */
-    private static function step(?SiteEntry $entry, ?string $userId): ?array
-    {
-        return $entry === null ? null : ['entry' => $entry->id, 'says' => $entry->summary, 'by' => $entry->user_id === null || $entry->user_id === $userId ? null : $entry->user->name ?? 'somebody'];
     }
 }

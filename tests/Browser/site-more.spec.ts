@@ -1,0 +1,72 @@
+import { demo, expect, expectAccessible, galleryOf, putLive, signIn, studioApi, test } from './support';
+
+type SitePage = { id: string; address: string };
+
+test('what was done is told in words, gone back to, and what visitors had is looked at and put live again', async ({ page }) => {
+    await signIn(page);
+    const api = await studioApi(page);
+    const id = await galleryOf(page, 'Remembered', demo('against-the-cloud', 'box-crimson'));
+    const change = async (layout: object): Promise<void> => {
+        const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
+        await api('PATCH', `galleries/${id}`, { version, change: { kind: 'design', design: { layout } } });
+    };
+    await change({ columns: 2 });
+    await putLive(page, id);
+    await change({ gap: 14 });
+    await putLive(page, id);
+    await page.goto(`/studio/galleries/${id}/history`);
+    await expect(page.getByText('Gap 8 px to 14 px')).toBeVisible();
+    await expectAccessible(page);
+    await expect(page.frameLocator('iframe').first().locator('.zp-tiles')).toHaveCSS('gap', '14px');
+    await page.getByRole('button', { name: /^Live again/ }).press('Enter');
+    await page.getByRole('button', { name: 'Put it live' }).press('Enter');
+    await expect.poll(async () => (await (await page.request.get(`/embed/${id}.json`)).text()).includes('gap:8px')).toBe(true);
+    await expect(page.getByText('1 change not live')).toBeVisible();
+    await page.getByRole('button', { name: /^Go back to here ?: after how many columns/ }).press('Enter');
+    await expect(page.getByText(/Went back to after: how many columns 3 to 2/)).toBeVisible();
+    expect((await api<{ design: { layout: { gap: number } } }>('GET', `galleries/${id}`)).design.layout.gap).toBe(8);
+    await page.getByRole('button', { name: /^Undo: went back/ }).click();
+    await expect.poll(async () => (await api<{ design: { layout: { gap: number } } }>('GET', `galleries/${id}`)).design.layout.gap).toBe(14);
+    await api('DELETE', `galleries/${id}`);
+});
+
+test('a gallery is set otherwise in one place, shown on every page, and taken offline with all that belongs to it', async ({ page }) => {
+    await signIn(page);
+    const api = await studioApi(page);
+    const id = await galleryOf(page, 'Everywhere', demo('against-the-cloud', 'box-crimson'));
+    const pages = await api<SitePage[]>('GET', 'pages');
+    await api('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs')?.id, gallery_id: id, spot: 1 });
+    await page.goto(`/studio/galleries/${id}/pages`);
+    await page.getByRole('button', { name: /^How many columns: 3, as the gallery has it/ }).click();
+    const columns = page.getByRole('spinbutton', { name: 'How many columns' });
+    await columns.fill('1');
+    await columns.press('Enter');
+    await expect(page.frameLocator('iframe').locator('[data-pane] .zp-tiles')).toHaveCSS('grid-template-columns', /^\S+$/);
+    await page.getByRole('button', { name: 'How many columns: back to 3, as the gallery has it' }).click();
+    await expect(page.frameLocator('iframe').locator('[data-pane] .zp-tiles')).toHaveCSS('grid-template-columns', /^\S+ \S+ \S+$/);
+    await page.getByText(/^Left out here/).click();
+    await page
+        .getByRole('button', { name: /^Leave out here: / })
+        .first()
+        .press('Enter');
+    await expect(page.frameLocator('iframe').locator('[data-pane] .zp-tiles > li')).toHaveCount(1);
+    await page.getByRole('combobox', { name: 'On every page of the site' }).press('Enter');
+    await page.getByRole('option', { name: 'above the footer' }).click();
+    await page.getByRole('checkbox', { name: 'Kites', exact: true }).uncheck({ force: true });
+    await expectAccessible(page);
+    await putLive(page, id);
+    const has = async (path: string): Promise<boolean> => (await (await page.request.get(path)).text()).includes('id="everywhere"');
+    expect([await has('/'), await has('/repairs'), await has('/kites')]).toEqual([true, true, false]);
+    const file = /\/media\/[0-9a-f]{24}\/\d+\.webp/.exec((await (await page.request.get('/')).text()).split('id="everywhere"')[1] ?? '')?.[0] ?? '';
+    await page.reload();
+    await page.getByRole('button', { name: 'Put live', exact: true }).click();
+    await page.getByRole('button', { name: 'Take the gallery offline' }).press('Enter');
+    await page.getByRole('button', { name: 'Take offline', exact: true }).last().press('Enter');
+    await expect(page.getByText('Take the gallery offline')).toHaveCount(0);
+    expect(await has('/')).toBe(false);
+    // Without a session, as any stranger asks.
+    const gone = await Promise.all([`/embed/${id}.json`, file].map(async (path) => (await fetch(new URL(path, page.url()))).status));
+    expect(file).not.toBe('');
+    expect(gone).toEqual([404, 404]);
+    await api('DELETE', `galleries/${id}`);
+});

@@ -57,6 +57,7 @@ test('one writes on a page, sees it before and after, and puts it live with the 
     await page.getByRole('button', { name: 'Single picture' }).click();
     await page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option').first().dblclick();
     await expect(page.locator('.single img')).toBeVisible();
+    await expect(page.getByRole('dialog')).toBeHidden();
     await page.getByRole('radio', { name: 'Right' }).check({ force: true });
     await page.getByLabel('Caption of the single picture').fill('By itself');
     await expect.poll(async () => JSON.stringify(await api('GET', `pages/${id}/parts`))).toContain('By itself');

@@ -14,9 +14,9 @@ use Illuminate\Support\Facades\Route;
 
 // Visitors. No session is begun, and nothing but editions is read.
 Route::get('/', ShowLivePage::class);
-// A page as it is saved, for a phone that was given the address.
-Route::get('/look', ShowLook::class);
-Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio(?:/|$)|look$|pictures/|media/|assets/|embed/)[a-z0-9-]+(?:/[a-z0-9-]+){0,3}');
+// A page as it is saved, for a phone that was given the address; below it what a page asks for that was brought in.
+Route::get('/look/{token}/{path?}', ShowLook::class)->where(['token' => '[0-9a-z.]{1,120}', 'path' => '.*']);
+Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio(?:/|$)|look/|pictures/|media/|assets/|embed/)[a-z0-9-]+(?:/[a-z0-9-]+){0,3}');
 Route::get('/pictures/{gallery}/{item}', ShowPicturePage::class)->where(['gallery' => '[0-9a-z]{12}', 'item' => '[0-9a-z]{1,12}']);
 Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}(?:\.[a-z]{2,3})?\.json');
 

@@ -22,7 +22,7 @@ covers(PageFile::class, SpotFinder::class, TagTokenizer::class, BringIn::class, 
 
 beforeEach(function (): void {
     Queue::fake();
-    $this->signIn();
+    $this->owner = $this->signIn();
     $this->gallery = $this->galleryOf(2);
     $this->bring = function (string $contents, string $name = 'about.html', string $under = '') {
         $path = "{$this->files}/in-".bin2hex(random_bytes(4));
@@ -110,6 +110,14 @@ it('brings in a small static site, shows it in the studio with its own style, an
     expect($preview->getContent())->toContain('data-spot="1"')->and($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'");
     expect($this->get("/studio/preview/{$index}/old/css/old.css")->assertOk()->headers->get('Content-Type'))->toContain('text/css');
     $this->get("/studio/preview/{$index}/old/none.css")->assertNotFound();
+    // A phone that looks at it has them too, and only as long as the address is good.
+    $look = (string) preg_replace('~^http://[^/]+~', '', $this->postJson("/studio/api/pages/{$index}/look", ['of' => 'draft'])->json('address'));
+    $this->app['auth']->guard('web')->forgetUser();
+    expect($look)->toEndWith('/old/index.html')->and($this->get($look)->assertOk()->getContent())->toContain('<title>Start</title>')->not->toContain('data-spot');
+    expect(file_get_contents($this->get(dirname($look).'/css/old.css')->assertOk()->baseResponse->getFile()->getPathname()))->toBe('p{color:red}');
+    $this->get(dirname($look).'/run.exe')->assertNotFound();
+    $this->get(str_replace('/look/', '/look/0', $look))->assertStatus(403);
+    $this->actingAs($this->owner);
     $this->get('/old/css/old.css')->assertNotFound();
     $pane = ($this->place)($index, 0, ['phone' => 390, 'in_phone' => 350, 'wide' => 1280, 'in_wide' => 900]);
     expect($this->getJson("/studio/api/panes/{$pane}")->json('room'))->toBe(['wide' => 900, 'phone' => 350, 'most' => 900]);

@@ -94,7 +94,7 @@ it('lets a phone look at one page and its pictures for two hours, and at nothing
     $media($key($other), $token)->assertNotFound();
     foreach ([substr($token, 0, -1).'0x', str_replace($this->kites->id, Page::query()->where('slug', 'home')->value('id'), $token), 'x'] as $forged) {
         $media($key($draft), $forged)->assertNotFound();
-        $this->get('/look?t='.urlencode($forged))->assertStatus(403);
+        $this->get('/look/'.urlencode($forged))->assertStatus(403);
     }
     $this->get('/studio/preview/'.$this->kites->id)->assertRedirect('/studio/sign-in');
     $this->travel(121)->minutes();

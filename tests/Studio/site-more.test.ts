@@ -128,12 +128,12 @@ describe('a phone', () => {
         [true, /same network/],
         [false, /bin\/start --lan/],
     ])('is led to the page by a code, or told why it cannot be (%s)', async (reachable, says) => {
-        const asked = serve({ '/look': () => ({ address: 'http://192.168.1.20:8000/look?t=secret', until: '2026-05-01T10:00:00Z', reachable }) });
+        const asked = serve({ '/look': () => ({ address: 'http://192.168.1.20:8000/look/secret', until: '2026-05-01T10:00:00Z', reachable }) });
         const { user } = meet(PhoneLook, { page: 'p1', of: 'draft' });
         await user.click(screen.getByRole('button', { name: 'Look at it on a phone…' }));
         await screen.findByText(says);
         expect(asked[0]?.body).toEqual({ of: 'draft' });
-        await vi.waitFor(() => expect(document.querySelector('img')?.getAttribute('src')).toContain('look?t=secret'));
+        await vi.waitFor(() => expect(document.querySelector('img')?.getAttribute('src')).toContain('look/secret'));
         // What is signed is not shown to whoever looks over a shoulder.
         expect(document.body.textContent).not.toContain('secret');
     });

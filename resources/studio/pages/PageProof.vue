@@ -84,7 +84,7 @@ const hint = computed(() => {
 const address = computed(() => {
     const panes = props.page.panes.map((pane) => [pane.id, pane.spot, pane.name, JSON.stringify(pane.place), JSON.stringify(pane.exceptions)].join('@'));
     const state = [props.page.body, props.page.title, props.page.menu_label, ...panes, props.gallery.version].join('.');
-    return `/studio/preview/${props.page.id}?gallery=${props.gallery.id}&at=${encodeURIComponent(hashed(state))}`;
+    return `/studio/preview/${props.page.id}${props.page.brought_in ? props.page.address : ''}?gallery=${props.gallery.id}&at=${encodeURIComponent(hashed(state))}`;
 });
 
 /** Short, and another one for another state. */

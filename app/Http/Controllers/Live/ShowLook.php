@@ -5,25 +5,33 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Live;
 
 use App\Access\Look;
+use App\Http\FileAnswer;
 use App\Models\Page;
+use App\Pages\FilesOfPage;
 use App\Publishing\ProofPages;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\Response as Answer;
 
-/** A page as it is saved, for whoever was given its address; no session is begun. */
+/** A page as it is saved, for whoever was given its address, and what it asks for; no session is begun. */
 final class ShowLook
 {
-    public function __invoke(Request $request, Look $look, ProofPages $proofs): Response
+    /** Kept nowhere, found by no search, and the address told to nobody. */
+    private const HEADERS = ['Cache-Control' => 'private, no-store', 'X-Robots-Tag' => 'noindex', 'Referrer-Policy' => 'no-referrer'];
+
+    public function __invoke(Request $request, Look $look, ProofPages $proofs, FilesOfPage $files, string $token, string $path = ''): Answer
     {
-        $token = $request->query('t');
         $page = Page::query()->find($look->page($token) ?? '');
         if ($page === null) {
-            return new Response('This address was good for two hours, and is over. Ask for another one in the studio.', 403, ['Content-Type' => 'text/plain; charset=utf-8', 'Cache-Control' => 'no-store']);
+            return new Response('This address was good for two hours, and is over. Ask for another one in the studio.', 403, ['Content-Type' => 'text/plain; charset=utf-8', ...self::HEADERS]);
         }
-        $response = new Response($proofs->ofPage($page, null), 200, ['Cache-Control' => 'private, no-store', 'X-Robots-Tag' => 'noindex', 'Referrer-Policy' => 'no-referrer']);
+        if ($path !== '' && "/{$path}" !== $page->address()) {
+            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, self::HEADERS, $path);
+        }
+        $response = new Response($proofs->ofPage($page, null), 200, [...self::HEADERS, ...$files->type($page)]);
         // By it the pictures of this page are had, and no others.
-        $response->headers->setCookie(Cookie::create(Look::COOKIE, is_string($token) ? $token : '', 0, '/media', null, $request->isSecure(), true, true, Cookie::SAMESITE_STRICT));
+        $response->headers->setCookie(Cookie::create(Look::COOKIE, $token, 0, '/media', null, $request->isSecure(), true, true, Cookie::SAMESITE_STRICT));
 
         return $response;
     }

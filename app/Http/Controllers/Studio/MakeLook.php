@@ -17,7 +17,7 @@ final class MakeLook
     {
         $until = $look->until();
         $host = Hosts::nearby() ?? Hosts::origin();
-        $address = $request->string('of')->toString() === 'live' ? $host.$page->address() : "{$host}/look?t=".$look->token($page->id, $until->getTimestamp());
+        $address = $request->string('of')->toString() === 'live' ? $host.$page->address() : "{$host}/look/".$look->token($page->id, $until->getTimestamp()).($page->isBroughtIn() ? $page->address() : '');
 
         return new JsonResponse(['address' => $address, 'until' => $until->toIso8601String(), 'reachable' => Hosts::nearby() !== null]);
     }

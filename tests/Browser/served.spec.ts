@@ -1,9 +1,10 @@
 import { execFileSync, spawnSync } from 'node:child_process';
+import { request, type IncomingHttpHeaders } from 'node:http';
 import { connect } from 'node:net';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
-import { expect, test } from './support';
+import { expect, studioApi, test } from './support';
 
 const DATA = join(process.cwd(), 'storage/framework/testing/data');
 const RUN = process.env['ZINC_DATA'] ?? DATA;
@@ -79,6 +80,37 @@ test('no request of a stranger takes the studio down', async ({ request, baseURL
         ' 200 ',
     );
     expect((await request.get('/studio/api/session')).status()).toBe(200);
+});
+
+test('a comment needs no session, is no larger than one, and no flood comes through', async ({ page, baseURL }) => {
+    const api = await studioApi(page);
+    const day = (await api<{ id: string; address: string }[]>('GET', 'pages')).find(({ address }) => address === '/long-wind-day');
+    const path = `/comments/${day?.id ?? ''}`;
+    // From an address of its own, so that nobody else is held up; what it says of itself does not count.
+    const send = (method: string, body = ''): Promise<{ status: number; headers: IncomingHttpHeaders; body: string }> =>
+        new Promise((resolve, reject) => {
+            const { hostname, port } = new URL(baseURL ?? '');
+            const headers = {
+                'Content-Type': 'application/x-www-form-urlencoded',
+                'Content-Length': body.length,
+                'X-Forwarded-For': `10.0.0.${body.length % 250}`,
+            };
+            const asked = request({ hostname, port, path, method, headers, localAddress: '127.0.0.9' }, (answer) => {
+                let text = '';
+                answer.on('data', (part: Buffer) => (text += part.toString()));
+                answer.on('end', () => resolve({ status: answer.statusCode ?? 0, headers: answer.headers, body: text }));
+            });
+            asked.on('error', reject).end(body);
+        });
+    expect((await send('GET')).status).toBe(403);
+    const long = await send('POST', `name=Reed&text=${'x'.repeat(20_000)}`);
+    expect([long.status, long.body]).toEqual([413, 'This comment is too long to be taken. Please go back, and shorten it.\n']);
+    const answers = [];
+    for (let i = 0; i < 9; i++) answers.push(await send('POST', `name=Reed&text=Wind+${'e'.repeat(i)}`));
+    expect(answers.map(({ status }) => status)).toEqual([303, 303, 303, 303, 303, 429, 429, 429, 429]);
+    expect(answers.slice(0, 5).map(({ headers }) => [headers.location, headers['set-cookie']])).toEqual(Array(5).fill(['/comments/received', undefined]));
+    expect(Number(answers[8]?.headers['retry-after'])).toBeGreaterThan(0);
+    for (const one of await api<{ id: string; name: string }[]>('GET', 'comments')) if (one.name === 'Reed') await api('DELETE', `comments/${one.id}`);
 });
 
 test('what dies is started again', async ({ request }) => {

@@ -77,6 +77,14 @@ test('one writes on a page, sees it before and after, and puts it live with the 
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Put live what is ticked' }).press('Enter');
     await expect(page.getByText('It is live.', { exact: true })).toBeVisible();
+    await page.goto('/studio/site?view=history');
+    await expect(
+        page
+            .getByRole('listitem')
+            .filter({ hasText: /Writing: .*“Bring the kite.” put in/ })
+            .first(),
+    ).toBeVisible();
+    await expectAccessible(page);
     const live = await (await page.request.get('/writing')).text();
     expect(live).toMatch(/<p>Bring the kite\.<\/p>\s*<p>A torn sail is a <strong>morning&#039;s<\/strong><\/p>\s*<figure class="zp-single" data-side="end">/);
     await api('DELETE', `pages/${id}`);

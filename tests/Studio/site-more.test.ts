@@ -5,6 +5,7 @@ import OfflineEverywhere from '../../resources/studio/store/OfflineEverywhere.vu
 import WhenLive from '../../resources/studio/pages/WhenLive.vue';
 import ActList from '../../resources/studio/site/ActList.vue';
 import PageTree from '../../resources/studio/site/PageTree.vue';
+import SiteHistory from '../../resources/studio/site/SiteHistory.vue';
 import PhoneLook from '../../resources/studio/site/PhoneLook.vue';
 import SinglePicture from '../../resources/studio/site/SinglePicture.vue';
 import { newPart, sent } from '../../resources/studio/site/parts';
@@ -91,6 +92,8 @@ describe('what was done', () => {
                 act(2, 'gap 8 px to 9 px'),
                 act(1, 'put in 2 pictures', { pictures: ['/a.webp'] }),
             ],
+            more: false,
+            earlier: () => Promise.resolve(),
             busy: false,
         });
         const back = screen.getAllByRole('button', { name: /^Go back to here/ });
@@ -100,6 +103,26 @@ describe('what was done', () => {
         expect(told('back')).toEqual([[2]]);
         expect(document.querySelectorAll('img')).toHaveLength(1);
         expect(document.querySelectorAll('.day')).toHaveLength(4);
+    });
+
+    it('goes on with what was earlier as far as it reaches, with the keyboard where it begins', async () => {
+        const all = [4, 3, 2, 1].map((id) => act(id, `did ${id}`, { undone: id === 4 }));
+        const asked = serve({
+            'site/history': ({ path }) => {
+                const before = Number(/before=(\d)/.exec(path)?.[1] ?? 9);
+                const left = all.filter(({ id }) => id < before);
+                return { acts: left.slice(0, 2), more: left.length > 2 };
+            },
+        });
+        const { user } = meet(SiteHistory, { shared: sharedOf([pageOf('a')]) });
+        await user.click(await screen.findByRole('button', { name: 'Earlier' }));
+        await screen.findByText(/Did 1/);
+        expect(asked.map(({ path }) => path)).toEqual(['site/history', 'site/history?before=3']);
+        expect([...document.querySelectorAll('.acts p')].map((one) => one.textContent?.trim().slice(0, 5))).toEqual(['Did 4', 'Did 3', 'Did 2', 'Did 1']);
+        await vi.waitFor(() => expect(document.activeElement?.textContent).toContain('Did 2'));
+        expect(screen.queryByRole('button', { name: 'Earlier' })).toBeNull();
+        // Nothing was done since the newest that stands, so that there is no way back to it.
+        expect(screen.getAllByRole('button', { name: /^Go back to here/ })).toHaveLength(2);
     });
 
     it('shows what visitors had, two beside each other, and puts one live again', async () => {

@@ -2,8 +2,7 @@
     <div class="stage">
         <section class="done" aria-label="What was done">
             <h2>What was done</h2>
-            <ActList v-if="data" :acts="data.acts" :busy="state.busy > 0" @back="back" />
-            <ElButton v-if="data?.more" @click="before = data.acts.at(-1)?.id">Earlier</ElButton>
+            <ActList :acts="acts" :more="more" :earlier="earlier" :busy="state.busy > 0" @back="back" />
         </section>
         <section class="editions" aria-label="What visitors had">
             <h2>What visitors had</h2>
@@ -54,7 +53,6 @@
 </template>
 
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
 import { useAsking } from '../account/use-asking';
 import { api } from '../api/client';
@@ -63,19 +61,22 @@ import { announce } from '../shared/announce';
 import ProblemNote from '../shared/ProblemNote.vue';
 import { when } from '../shared/when';
 import ActList from '../site/ActList.vue';
+import { useActs } from '../site/use-acts';
 import { useGallery } from './use-gallery';
 
 /** What was done to the gallery, and what visitors had of it when; back to any point, as a new act. */
 const props = defineProps<{ id: string }>();
 const { gallery, state, act, reload } = useGallery(() => props.id);
 const { problem, ask } = useAsking();
-const before = ref<number>();
-const { data, refetch } = useQuery(
-    computed(() => ({
-        queryKey: ['gallery', props.id, 'history', gallery.value?.version, gallery.value?.live.at, before.value],
-        queryFn: () => api.get<GalleryHistory>(`galleries/${props.id}/history${before.value === undefined ? '' : `?before=${before.value}`}`),
-        staleTime: 0,
-    })),
+const {
+    newest: data,
+    acts,
+    more,
+    earlier,
+    refetch,
+} = useActs<GalleryHistory>(
+    () => ['gallery', props.id, 'history', gallery.value?.version, gallery.value?.live.at],
+    () => `galleries/${props.id}/history`,
 );
 const first = ref('');
 const second = ref('');

@@ -1,8 +1,8 @@
 <template>
-    <ol class="acts">
+    <ol ref="list" class="acts">
         <template v-for="(act, index) in acts" :key="act.id">
             <li v-if="index === 0 || dayOf(act.at) !== dayOf(acts[index - 1]?.at ?? '')" class="day">{{ dayOf(act.at) }}</li>
-            <li :class="{ undone: act.undone }">
+            <li :class="{ undone: act.undone }" tabindex="-1">
                 <span class="time">{{ timeOf(act.at) }}</span>
                 <div class="what">
                     <p>
@@ -13,25 +13,51 @@
                         ><img v-for="picture in act.pictures" :key="picture" :src="picture" alt="" loading="lazy"
                     /></span>
                 </div>
-                <ElButton v-if="!act.undone && index > 0" size="small" :disabled="busy" @click="emit('back', act.id)"
+                <ElButton v-if="!act.undone && act.id !== last" size="small" :disabled="busy" @click="emit('back', act.id)"
                     >Go back to here<span class="unseen">: after {{ act.says }}</span></ElButton
                 >
             </li>
         </template>
     </ol>
+    <ElButton v-if="more" @click="fetchEarlier">Earlier</ElButton>
 </template>
 
 <script setup lang="ts">
+import { computed, nextTick, ref } from 'vue';
+import type { Act } from './use-acts';
+
 /** What was done, the newest first; back to any point of it, as a new act. */
-defineProps<{ acts: readonly { id: number; says: string; at: string; by: string | null; undone: boolean; pictures?: readonly string[] }[]; busy: boolean }>();
+const props = defineProps<{
+    acts: readonly Act[];
+    more: boolean;
+    earlier: () => Promise<unknown>;
+    busy: boolean;
+}>();
 const emit = defineEmits<{ back: [entry: number] }>();
 
 const dayOf = (at: string): string => new Date(at).toLocaleDateString(undefined, { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' });
 const timeOf = (at: string): string => new Date(at).toLocaleTimeString(undefined, { hour: '2-digit', minute: '2-digit' });
+const list = ref<HTMLOListElement>();
+/** Nothing was done since: all is as it was then. */
+const last = computed(() => props.acts.find(({ undone }) => !undone)?.id);
+
+/** Goes on reading where what is new begins, as the button may be gone. */
+async function fetchEarlier(): Promise<void> {
+    const known = list.value?.querySelectorAll('li[tabindex]').length ?? 0;
+    await props.earlier();
+    await nextTick();
+    list.value?.querySelectorAll<HTMLElement>('li[tabindex]')[known]?.focus();
+}
+
 const sentence = (says: string): string => says.charAt(0).toUpperCase() + says.slice(1);
 </script>
 
 <style scoped>
+/* Lists of acts lie on the ground of the window, which quiet grey is too light for. */
+.acts {
+    --quiet: var(--z6);
+}
+
 .day {
     padding: 14px 0 6px;
     font-weight: 600;
@@ -47,9 +73,13 @@ li:not(.day) {
 
 .time {
     flex: 0 0 64px;
-    color: var(--z5);
+    color: var(--quiet);
     font-size: 13px;
     font-variant-numeric: tabular-nums;
+}
+
+.note {
+    color: var(--quiet);
 }
 
 .what {
@@ -59,7 +89,7 @@ li:not(.day) {
 }
 
 .undone p {
-    color: var(--z5);
+    color: var(--quiet);
     text-decoration: line-through;
 }
 

@@ -2,10 +2,10 @@
     <div class="history">
         <h2>What was done to the pages</h2>
         <ProblemNote v-if="shared.problem.value">{{ shared.problem.value }}</ProblemNote>
-        <p v-if="data && data.acts.length === 0" class="note">
+        <p v-if="newest && acts.length === 0" class="note">
             Nothing yet. What is done to pages and to where galleries stand is told here, and can be gone back to.
         </p>
-        <ActList v-if="data" :acts="data.acts" :busy="shared.busy.value" @back="back" />
+        <ActList :acts="acts" :more="more" :earlier="earlier" :busy="shared.busy.value" @back="back" />
         <h2>Galleries</h2>
         <ul class="galleries">
             <li v-for="gallery in shared.site.value?.galleries" :key="gallery.id">
@@ -16,16 +16,19 @@
 </template>
 
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query';
 import { api } from '../api/client';
 import type { SiteHistory } from '../api/types';
 import ProblemNote from '../shared/ProblemNote.vue';
 import ActList from './ActList.vue';
+import { useActs } from './use-acts';
 import type { UseSiteReturn } from './use-site';
 
 /** What was done to pages and places. */
 const props = defineProps<{ shared: UseSiteReturn }>();
-const { data, refetch } = useQuery({ queryKey: ['site', 'history'], queryFn: () => api.get<SiteHistory>('site/history'), staleTime: 0 });
+const { newest, acts, more, earlier, refetch } = useActs<SiteHistory>(
+    () => ['site', 'history'],
+    () => 'site/history',
+);
 
 async function back(entry: number): Promise<void> {
     await props.shared.act(() => api.post('site/back', { entry }), 'The pages are as they were then.');
@@ -40,6 +43,10 @@ async function back(entry: number): Promise<void> {
     max-width: 880px;
     margin: 0 auto;
     padding: 24px;
+}
+
+.note {
+    color: var(--z6);
 }
 
 .galleries {

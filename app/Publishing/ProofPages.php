@@ -75,6 +75,18 @@ final readonly class ProofPages
         return $gallery === null ? $html : str_replace('</head>', self::SPOT_STYLE.'</head>', $html);
     }
 
+    /** A page as it is saved, for one who has no account: with all it needs in it, so that it acts as it will. */
+    public function look(PageModel $page): string
+    {
+        $site = Site::whole();
+        $saved = $site->asSaved();
+        $core = $saved->pages[$page->id];
+
+        return $core->isBroughtIn
+            ? $this->broughtIn->compose($core, $site, Drafts::byId(), $this->inline(), '')
+            : $this->taken($core, $site, $saved, Drafts::byId(), Addresses::rooted(), $this->inline(), '');
+    }
+
     /**
      * A page as visitors would have it once some galleries and pages were put live; null where it would not be there.
      *
@@ -100,7 +112,7 @@ final readonly class ProofPages
     }
 
     /**
-     * A page of the site itself, to be taken along, with its style in it.
+     * A page of the site itself with its style in it, to be had outside of the studio.
      *
      * @param  callable(string): FrozenGallery  $shown
      */
@@ -146,7 +158,12 @@ final readonly class ProofPages
 
     private function composer(Site $site, bool $runs): PageComposer
     {
-        // What a gallery needs may change while its page is shown.
-        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->viewer()->inline().$this->script->inline().$this->script->arrival()->inline() : '');
+        return new PageComposer($site, self::STYLESHEET, $runs ? $this->inline() : '');
+    }
+
+    /** All that visitors run: what a gallery needs may change while its page is shown. */
+    private function inline(): string
+    {
+        return $this->script->viewer()->inline().$this->script->inline().$this->script->arrival()->inline();
     }
 }

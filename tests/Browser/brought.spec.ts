@@ -91,6 +91,16 @@ test('a small site comes in as a ZIP, shows a gallery where one points, is live 
                 .evaluate((img: HTMLImageElement) => img.naturalWidth),
         )
         .toBeGreaterThan(0);
+    // So it has a page of the site itself, which acts as it will.
+    const day = (await api<SitePage[]>('GET', 'pages')).find((one) => one.address === '/long-wind-day') as SitePage;
+    const look = await api<{ address: string }>('POST', `pages/${day.id}/look`, { of: 'draft' });
+    const lost: string[] = [];
+    phone.on('response', (response) => response.status() < 300 || lost.push(response.url()));
+    await phone.goto(new URL(new URL(look.address).pathname, page.url()).href);
+    await expect(phone.getByRole('heading', { name: 'Long Wind Day', level: 1 })).toHaveCSS('font-family', /Serif/);
+    await phone.locator('.zp-tiles a').first().click();
+    await expect(phone.getByRole('dialog').getByRole('img').first()).toBeVisible();
+    expect(lost).toEqual([]);
     await phone.context().close();
     await putLive(page, id);
 

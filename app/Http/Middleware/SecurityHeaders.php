@@ -24,8 +24,8 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $headers = match (true) {
-            $request->is('studio/proof/*') => Headers::proof($this->script),
-            $request->is('studio/preview/*', 'studio/next/*', 'studio/edition/*', 'look/*') => Headers::proof(null),
+            $request->is('studio/proof/*', 'look/*') => Headers::proof($this->script),
+            $request->is('studio/preview/*', 'studio/next/*', 'studio/edition/*') => Headers::proof(null),
             $request->is('studio', 'studio/*') => Headers::studio(),
             $response->headers->has('Access-Control-Allow-Origin') => [],
             default => Headers::page(),

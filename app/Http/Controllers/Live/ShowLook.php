@@ -29,7 +29,7 @@ final class ShowLook
         if ($path !== '' && "/{$path}" !== $page->address()) {
             return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, self::HEADERS, $path);
         }
-        $response = new Response($proofs->ofPage($page, null), 200, [...self::HEADERS, ...$files->type($page)]);
+        $response = new Response($proofs->look($page), 200, [...self::HEADERS, ...$files->type($page)]);
         // By it the pictures of this page are had, and no others.
         $response->headers->setCookie(Cookie::create(Look::COOKIE, $token, 0, '/media', null, $request->isSecure(), true, true, Cookie::SAMESITE_STRICT));
 

@@ -21,6 +21,9 @@ final class Contents
     /** @var array<string, Body> by hash; what has a hash never changes */
     private array $known = [];
 
+    /** @var array<string, Parts> by hash */
+    private array $read = [];
+
     public function body(Page $page): Body
     {
         return $this->known[$page->body] ??= Body::called($page->body);
@@ -29,7 +32,7 @@ final class Contents
     /** Null of a page that was brought in. */
     public function parts(Page $page): ?Parts
     {
-        return $page->isBroughtIn ? null : $this->body($page)->parts();
+        return $page->isBroughtIn ? null : $this->read[$page->body] ??= $this->body($page)->parts();
     }
 
     /**

@@ -44,18 +44,30 @@ final readonly class GivenFiles
     }
 
     /**
+     * @throws ImagingException when it cannot be written without what it tells of place, time and camera
+     */
+    public function releaseVideo(Picture $video): void
+    {
+        [$disk, $path, $file] = $this->video($video);
+        $this->files->release($disk, $path, $video->rendition_key, $file);
+    }
+
+    /**
      * A video, without what it tells of place, time and camera.
+     *
+     * @return array{string, string, string} disk, path there, and the name it is published under
      *
      * @throws ImagingException when it cannot be written without them
      */
-    public function releaseVideo(Picture $video): void
+    public function video(Picture $video): array
     {
         $path = $video->renditionFolder().'/'.$video->videoFile();
         $disk = $this->disks->disk('renditions');
         if (! $disk->exists($path)) {
             $this->videos->strip($this->disks->disk('originals')->path($video->originalPath()), $disk->path($path));
         }
-        $this->files->release('renditions', $path, $video->rendition_key, $video->videoFile());
+
+        return ['renditions', $path, $video->videoFile()];
     }
 
     /**

@@ -5,34 +5,27 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Page as PageModel;
-use App\Models\Picture;
 use App\Models\Site;
 use Illuminate\Config\Repository;
-use Illuminate\Contracts\Filesystem\Factory;
 use RuntimeException;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
-use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Site\Page;
-use ZincPane\Core\Site\SiteState;
 use ZipArchive;
 
-/** A page to take along, with its galleries as they are saved: bound to this host as HTML, or whole as a ZIP. */
+/** A page that was brought in, to take along with its galleries as they are saved: bound to this host as HTML, or whole as a ZIP. */
 final readonly class PageDownload
 {
-    public function __construct(private BroughtInPages $broughtIn, private ProofPages $proofs, private VisitorScript $script, private Factory $disks, private Repository $config)
+    public function __construct(private BroughtInPages $broughtIn, private VisitorScript $script, private PageFiles $files, private Repository $config)
     {
     }
 
     /** One file; pictures and script are fetched from this host, once the galleries on it are live. */
     public function html(PageModel $model): string
     {
-        $host = rtrim($this->config->string('app.url'), '/');
-
         $site = Site::whole();
-        $saved = $site->asSaved();
 
-        return $this->written($saved->pages[$model->id], $site, $saved, Drafts::byId(), Addresses::absolute($host), "{$host}/embed.js");
+        return $this->written($site->asSaved()->pages[$model->id], $site, Drafts::byId(), Addresses::absolute($this->host()), "{$this->host()}/embed.js");
     }
 
     /** All of it: the page and those that came with it, what they ask for, the pictures of its galleries, the script. */
@@ -49,10 +42,11 @@ final readonly class PageDownload
         $shown = Drafts::byId();
         foreach ($together as $page) {
             $core = $saved->pages[$page->id];
-            $file = $core->isBroughtIn ? substr(BroughtInPages::path($core), strlen(BroughtInPages::FOLDER) + 1) : "{$core->address}.html";
+            $file = substr(BroughtInPages::path($core), strlen(BroughtInPages::FOLDER) + 1);
             $depth = substr_count($file, '/');
-            $zip->addFromString($file, $this->written($core, $site, $saved, $shown, Addresses::relative($depth), str_repeat('../', $depth).'assets/zinc-pane.js'));
-            $this->addPictures($zip, $core, $shown);
+            $html = $this->written($core, $site, $shown, Addresses::relative($depth, $this->host()), str_repeat('../', $depth).'assets/zinc-pane.js');
+            $zip->addFromString($file, $html);
+            $this->files->add($zip, $core, $shown, $html);
         }
         foreach ($this->broughtIn->filesOf([$saved->pages[$model->id]]) as $file => $contents) {
             $zip->addFromString(substr($file, strlen(BroughtInPages::FOLDER) + 1), $contents);
@@ -67,41 +61,18 @@ final readonly class PageDownload
         return $bytes;
     }
 
+    private function host(): string
+    {
+        return rtrim($this->config->string('app.url'), '/');
+    }
+
     /**
      * @param  callable(string): FrozenGallery  $shown
      */
-    private function written(Page $page, Site $site, SiteState $saved, callable $shown, Addresses $addresses, string $script): string
+    private function written(Page $page, Site $site, callable $shown, Addresses $addresses, string $script): string
     {
         $folder = dirname($script);
-        $run = PageComposer::run($script, "{$folder}/viewer.js");
-        $arrival = PageComposer::run("{$folder}/arrival.js");
 
-        return $page->isBroughtIn
-            ? $this->broughtIn->compose($page, $site, $shown, $run, $arrival, addresses: $addresses)
-            : $this->proofs->taken($page, $site, $saved, $shown, $addresses, $run, $arrival);
-    }
-
-    /**
-     * @param  callable(string): FrozenGallery  $shown
-     */
-    private function addPictures(ZipArchive $zip, Page $page, callable $shown): void
-    {
-        foreach ($page->panes as $pane) {
-            foreach ($pane->exceptions->in($shown($pane->gallery))->items as $item) {
-                if ($item instanceof ShownPicture) {
-                    $this->addFiles($zip, $item);
-                }
-            }
-        }
-    }
-
-    private function addFiles(ZipArchive $zip, ShownPicture $picture): void
-    {
-        foreach ($picture->renditions as $rendition) {
-            $file = Picture::folderOf(basename($picture->address)).'/'.$rendition->fileName();
-            if ($this->disks->disk('renditions')->exists($file)) {
-                $zip->addFile($this->disks->disk('renditions')->path($file), ltrim($picture->addressOf($rendition), '/'));
-            }
-        }
+        return $this->broughtIn->compose($page, $site, $shown, PageComposer::run($script, "{$folder}/viewer.js"), PageComposer::run("{$folder}/arrival.js"), addresses: $addresses);
     }
 }

@@ -8,16 +8,13 @@ use App\Models\Edition;
 use App\Models\Gallery;
 use App\Models\Page as PageModel;
 use App\Models\Site;
-use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
-use ZincPane\Core\Site\Page;
 use ZincPane\Core\Site\Pane;
 use ZincPane\Core\Site\PaneExceptions;
-use ZincPane\Core\Site\SiteState;
 
 /** Pages as they would be published now, for the studio alone. */
 final readonly class ProofPages
@@ -82,9 +79,12 @@ final readonly class ProofPages
         $saved = $site->asSaved();
         $core = $saved->pages[$page->id];
 
-        return $core->isBroughtIn
-            ? $this->broughtIn->compose($core, $site, Drafts::byId(), $this->inline(), '')
-            : $this->taken($core, $site, $saved, Drafts::byId(), Addresses::rooted(), $this->inline(), '');
+        if ($core->isBroughtIn) {
+            return $this->broughtIn->compose($core, $site, Drafts::byId(), $this->inline(), '');
+        }
+        $place = fn (Pane $pane, FrozenGallery $gallery): Fragment => $this->places->place($pane, $gallery, $site->frame(), $site->phrases());
+
+        return (new PageComposer($site, '', $this->inline(), '', "<style>{$site->stylesheet}</style>"))->compose($this->content->of($core, $site, $saved, Drafts::byId(), null, $place), $saved->menu());
     }
 
     /**
@@ -109,19 +109,6 @@ final readonly class ProofPages
         return $page->isBroughtIn
             ? $this->broughtIn->compose($page, $site, $shown, '', '')
             : $this->composer($site, false)->compose($this->content->of($page, $site, $target, $shown, null, $this->told($site)), $target->menu());
-    }
-
-    /**
-     * A page of the site itself with its style in it, to be had outside of the studio.
-     *
-     * @param  callable(string): FrozenGallery  $shown
-     */
-    public function taken(Page $page, Site $site, SiteState $saved, callable $shown, Addresses $addresses, string $script, string $arrival): string
-    {
-        $place = fn (Pane $pane, FrozenGallery $gallery): Fragment => $this->places->place($pane, $gallery, $site->frame(), $site->phrases(), null, false, $addresses);
-        $composed = $this->content->of($page, $site, $saved, $shown, null, $place);
-
-        return (new PageComposer($site, '', $script, $arrival, "<style>{$site->stylesheet}</style>"))->compose($composed, $saved->menu());
     }
 
     /** A gallery as it was when it went live. */

@@ -7,14 +7,18 @@ namespace ZincPane\Core\Delivery;
 /** How a published file is named from where it is asked for. */
 final readonly class Addresses
 {
-    private function __construct(private string $before)
+    /**
+     * @param  string  $before  a path, where it is asked for from
+     * @param  string  $beforePages  the same for a page
+     */
+    private function __construct(private string $before, private string $beforePages)
     {
     }
 
     /** From any page of the site itself: "/media/…". */
     public static function rooted(): self
     {
-        return new self('/');
+        return new self('/', '/');
     }
 
     /**
@@ -24,17 +28,18 @@ final readonly class Addresses
      */
     public static function absolute(string $host): self
     {
-        return new self($host.'/');
+        return new self($host.'/', $host.'/');
     }
 
     /**
-     * From a page in a folder that may lie anywhere: "media/…", "../media/…".
+     * From a page in a folder that may lie anywhere: "media/…", "../media/…". Other pages stay where they are.
      *
      * @param  int  $depth  folders between the page and the top one, not below 0
+     * @param  string  $host  scheme and host of the pages, without a closing slash
      */
-    public static function relative(int $depth = 0): self
+    public static function relative(int $depth, string $host): self
     {
-        return new self(str_repeat('../', max(0, $depth)));
+        return new self(str_repeat('../', max(0, $depth)), $host.'/');
     }
 
     /**
@@ -43,5 +48,13 @@ final readonly class Addresses
     public function of(string $path): string
     {
         return $this->before.ltrim($path, '/');
+    }
+
+    /**
+     * @param  string  $path  of a page, from the top
+     */
+    public function ofPage(string $path): string
+    {
+        return $this->beforePages.ltrim($path, '/');
     }
 }

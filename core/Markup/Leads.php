@@ -83,7 +83,7 @@ final readonly class Leads
 
     private function page(int $place): string
     {
-        return $this->addresses->of(self::pagePath($this->gallery, $place));
+        return $this->addresses->ofPage(self::pagePath($this->gallery, $place));
     }
 
     /** For whoever reads no WebP, and for machines. */

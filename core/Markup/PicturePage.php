@@ -142,7 +142,7 @@ final readonly class PicturePage
     {
         $around = Element::of('nav', ['class' => 'zp-around', 'aria-label' => $this->phrases->say('around')]);
         foreach (['previous' => $this->previous, 'next' => $this->next] as $way => $other) {
-            $other === null ?: $around->add(Element::of('a', ['href' => $this->addresses->of(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
+            $other === null ?: $around->add(Element::of('a', ['href' => $this->addresses->ofPage(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
         }
 
         return $around->add(Element::of('a', ['href' => $this->up, 'rel' => 'up'])->text($this->phrases->say('up', ['t' => $this->upTitle])));

@@ -134,7 +134,7 @@ it('tells the width of a place from that of the window, and back', function (): 
 it('names files from wherever they are asked for', function (): void {
     expect(Addresses::rooted()->of('media/a.jpg'))->toBe('/media/a.jpg')->and(Addresses::rooted()->of('/media/a.jpg'))->toBe('/media/a.jpg')
         ->and(Addresses::absolute('https://kites.example')->of('/media/a.jpg'))->toBe('https://kites.example/media/a.jpg')
-        ->and(Addresses::relative()->of('/a.jpg'))->toBe('a.jpg')->and(Addresses::relative(2)->of('a.jpg'))->toBe('../../a.jpg')->and(Addresses::relative(-1)->of('a.jpg'))->toBe('a.jpg');
+        ->and(Addresses::relative(0, 'https://h')->of('/a.jpg'))->toBe('a.jpg')->and(Addresses::relative(2, 'https://h')->of('a.jpg'))->toBe('../../a.jpg')->and(Addresses::relative(-1, 'https://h')->ofPage('/a'))->toBe('https://h/a')->and(Addresses::rooted()->ofPage('a'))->toBe('/a');
 });
 
 it('writes numbers, lengths and pieces of style', function (): void {

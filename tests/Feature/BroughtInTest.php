@@ -11,12 +11,13 @@ use App\Pages\BringIn;
 use App\Pages\FilesOfPage;
 use App\Publishing\BroughtInPages;
 use App\Publishing\PageDownload;
+use App\Publishing\PageFiles;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\Queue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
-covers(PageFile::class, SpotFinder::class, TagTokenizer::class, BringIn::class, BroughtInPages::class, FilesOfPage::class, PageDownload::class);
+covers(PageFile::class, SpotFinder::class, TagTokenizer::class, BringIn::class, BroughtInPages::class, FilesOfPage::class, PageDownload::class, PageFiles::class);
 
 /* Pages from outside: taken as they are, byte for byte. */
 
@@ -142,17 +143,20 @@ it('gives a page back as HTML, and with all that it asks for as a ZIP that opens
     ($this->place)($told['pages'][0], 1);
     $html = $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=html")->assertOk()->getContent();
     expect($html)->toContain(config('app.url').'/media/')->toContain('<p>One</p><div class="zp-pane');
-    file_put_contents($path = "{$this->files}/out.zip", $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=zip")->assertOk()->getContent());
-    $zip = new ZipArchive;
-    $zip->open($path);
-    $page = (string) $zip->getFromName('a/index.html');
-    preg_match_all('~(?:src|href)="(\.\./[^"]+)"|(\.\./media/\S+) \d+w~', $page, $found);
-    $leads = array_filter([...$found[1], ...$found[2]]);
-    expect($zip->getFromName('a/x.css'))->toBe('p{}')->and(count($leads))->toBeGreaterThan(3);
-    foreach ($leads as $lead) {
-        expect($zip->locateName(substr($lead, 3)))->not->toBeFalse($lead);
+    // With files of every kind: a font, originals, and pages of single pictures, which stay where they are.
+    foreach (['page' => 'href="'.config('app.url').'/pictures/', 'file' => '/original.jpg"'] as $act => $leadsTo) {
+        $this->change($this->gallery->refresh(), ['kind' => 'design', 'design' => ['viewer' => ['giving' => ['download' => 'original'], 'click' => ['act' => $act]], 'finish' => ['lettering' => ['font' => 'archivo'], 'captions' => ['place' => 'below']]]])->assertOk();
+        file_put_contents($path = "{$this->files}/{$act}.zip", $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=zip")->assertOk()->getContent());
+        $zip = new ZipArchive;
+        $zip->open($path);
+        $page = (string) $zip->getFromName('a/index.html');
+        preg_match_all('~\.\./([a-z]+/[^"\s,)&]+\.[a-z0-9]+)~', $page, $leads);
+        expect($page)->toContain($leadsTo)->and($leads[1])->toContain('fonts/archivo-latin-wght-normal.woff2', 'assets/zinc-pane.js')->and(count($leads[1]))->toBeGreaterThan(8)->and($zip->getFromName('a/x.css'))->toBe('p{}');
+        foreach ($leads[1] as $lead) {
+            expect($zip->locateName($lead))->not->toBeFalse($lead);
+        }
     }
-    $own = Page::query()->where('slug', 'kites')->sole();
-    expect($this->get("/studio/api/pages/{$own->id}/file?as=html")->assertOk()->getContent())->toContain('<style>p{}</style>');
-    $this->getJson("/studio/api/pages/{$own->id}/file?as=doc")->assertStatus(422);
+    $this->getJson("/studio/api/pages/{$told['pages'][0]}/file?as=doc")->assertStatus(422);
+    // A page of the site itself came from nowhere, and goes nowhere.
+    $this->getJson('/studio/api/pages/'.Page::query()->where('slug', 'kites')->sole()->id.'/file?as=html')->assertNotFound();
 });

@@ -19,8 +19,10 @@
         <ProblemNote v-if="shared.problem.value">{{ shared.problem.value }}</ProblemNote>
         <div class="acts">
             <a v-if="page.live" class="go" :href="page.address" target="_blank" rel="noopener">Open the live page</a>
-            <a class="go" :href="`/studio/api/pages/${page.id}/file?as=html`" download>Take it along as HTML</a>
-            <a class="go" :href="`/studio/api/pages/${page.id}/file?as=zip`" download>as ZIP</a>
+            <template v-if="page.brought_in">
+                <a class="go" :href="`/studio/api/pages/${page.id}/file?as=html`" download>Take it along as HTML</a>
+                <a class="go" :href="`/studio/api/pages/${page.id}/file?as=zip`" download>as ZIP</a>
+            </template>
             <ElPopconfirm
                 v-if="page.live"
                 title="Take the page offline now? Visitors find it no more until it is put live again."

@@ -9,11 +9,12 @@ use App\Models\Page;
 use App\Publishing\PageDownload;
 use Illuminate\Http\Response;
 
-/** A page to take along: as one HTML file, or as a ZIP with all that it asks for. */
+/** A page that was brought in, to take along: as one HTML file, or as a ZIP with all that it asks for. */
 final class DownloadPage
 {
     public function __invoke(DownloadRequest $request, Page $page, PageDownload $download): Response
     {
+        abort_unless($page->isBroughtIn(), 404);
         $isZip = $request->string('as')->toString() === 'zip';
         $name = trim((string) preg_replace('~[^A-Za-z0-9.-]+~', '-', $page->slug), '-');
         $name = (string) preg_replace('/\.html?$/', '', $name === '' ? 'page' : $name);

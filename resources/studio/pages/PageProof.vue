@@ -1,47 +1,36 @@
 <template>
-    <div class="proof">
-        <div class="bar">
-            <SegmentChoice v-model="size" label="Width of the window" seen-elsewhere :options="SIZES" class="sizes" />
-            <p class="note">{{ page.title }}, as visitors will see it. {{ hint }}</p>
-        </div>
-        <div ref="room" class="room" :style="{ '--scale': scale }">
-            <div class="sheet" :style="{ width: `${windowWidth * scale}px` }">
-                <iframe
-                    ref="frame"
-                    :src="address"
-                    sandbox="allow-same-origin"
-                    :title="`${page.title}, as visitors will see it`"
-                    :style="{ width: `${windowWidth}px`, height: `${height / scale}px`, transform: `scale(${scale})` }"
-                />
-                <PaneOutline
-                    v-for="pane in own"
-                    :key="pane.id"
-                    :pane="pane"
-                    :gallery="gallery.about.title"
-                    :document="shown"
-                    :scale="scale"
-                    :height="height"
-                    :chosen="pane.id === chosen"
-                    :marks="pane.id === chosen && size === 'wide' ? marks : null"
-                    :resizable="size === 'wide'"
-                    :looked="looked"
-                    @choose="emit('choose', pane.id)"
-                    @resize="emit('resize', pane.id, $event)"
-                    @move="emit('move', pane.id, $event)"
-                />
-            </div>
-        </div>
-    </div>
+    <WindowSheet>
+        <template #note>{{ page.title }}, as visitors will see it. {{ hint }}</template>
+        <template #default="{ frame: style, size, scale, height }">
+            <iframe ref="frame" :src="address" sandbox="allow-same-origin" :title="`${page.title}, as visitors will see it`" :style="style" />
+            <PaneOutline
+                v-for="pane in own"
+                :key="pane.id"
+                :pane="pane"
+                :gallery="gallery.about.title"
+                :document="shown"
+                :scale="scale"
+                :height="height"
+                :chosen="pane.id === chosen"
+                :marks="pane.id === chosen && size === 'wide' ? marks : null"
+                :resizable="size === 'wide'"
+                :looked="looked"
+                @choose="emit('choose', pane.id)"
+                @resize="emit('resize', pane.id, $event)"
+                @move="emit('move', pane.id, $event)"
+            />
+        </template>
+    </WindowSheet>
 </template>
 
 <script setup lang="ts">
-import { useElementSize, useEventListener, useIntervalFn } from '@vueuse/core';
+import { useEventListener, useIntervalFn } from '@vueuse/core';
 import { computed, ref, shallowRef, watch } from 'vue';
 import type { Gallery, PaneDetails, SitePage } from '../api/types';
 import { useVocabulary } from '../api/vocabulary';
-import SegmentChoice from '../shared/SegmentChoice.vue';
 import PaneOutline from './PaneOutline.vue';
 import { roomOf, type Room } from './room';
+import WindowSheet from './WindowSheet.vue';
 
 /** ms between looks whether another page is shown, and whether something on it stands elsewhere. */
 const LISTENS = 80;
@@ -63,16 +52,7 @@ const emit = defineEmits<{
 }>();
 
 const { wide, phone } = useVocabulary().widths;
-const SIZES = [
-    { value: 'wide', label: 'Wide' },
-    { value: 'phone', label: 'Phone' },
-] as const;
-const size = ref<'wide' | 'phone'>('wide');
-const windowWidth = computed(() => (size.value === 'wide' ? wide : phone));
-const room = ref<HTMLElement>();
 const frame = ref<HTMLIFrameElement>();
-const { width, height } = useElementSize(room);
-const scale = computed(() => Math.min(1, Math.max(0.2, width.value / windowWidth.value)));
 const shown = shallowRef<Document>();
 /** Counted up, so that what lies over the page looks again where it belongs. */
 const looked = ref(0);
@@ -127,47 +107,3 @@ useEventListener(
     { passive: true },
 );
 </script>
-
-<style scoped>
-.proof {
-    display: grid;
-    grid-template-rows: auto minmax(0, 1fr);
-    gap: 10px;
-    height: 100%;
-}
-
-.bar {
-    display: flex;
-    align-items: center;
-    gap: 12px;
-}
-
-.sizes {
-    flex: 0 0 188px;
-}
-
-.bar .note {
-    color: var(--z6);
-}
-
-.room {
-    display: grid;
-    justify-items: center;
-    overflow: hidden;
-}
-
-.sheet {
-    position: relative;
-    height: 100%;
-    overflow: hidden;
-    background: #fff;
-    outline: 2px solid var(--z4);
-    outline-offset: -2px;
-}
-
-iframe {
-    display: block;
-    border: 0;
-    transform-origin: 0 0;
-}
-</style>

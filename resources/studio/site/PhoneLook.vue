@@ -9,7 +9,8 @@
                 <template v-else
                     >This installation answers on this machine only. Start it with <code>bin/start --lan</code> to let phones of the network in.
                 </template>
-                It leads to <a :href="look.address" target="_blank" rel="noopener">{{ look.address.replace(/\/look\/.*/, '/look/…') }}</a> until {{ when(look.until) }}.
+                It leads to <a :href="look.address" target="_blank" rel="noopener">{{ look.address.replace(/\/look\/.*/, '/look/…') }}</a> until
+                {{ when(look.until) }}.
             </p>
         </template>
     </div>

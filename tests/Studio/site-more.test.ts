@@ -1,3 +1,4 @@
+import { QueryObserver } from '@tanstack/vue-query';
 import { fireEvent, screen, within as inside } from '@testing-library/vue';
 import { describe, expect, it, vi } from 'vitest';
 import HistoryStage from '../../resources/studio/gallery/HistoryStage.vue';
@@ -78,6 +79,34 @@ describe('acts on the site', () => {
         const busy = given.act(() => Promise.resolve((entry = 8)), 'Four');
         await Promise.all([busy, given.undo()]);
         expect(undone).toEqual({ entry: 8 });
+    });
+});
+
+describe('what is fetched', () => {
+    it.each([true, false])('is never what was asked before an act and came after it (seen meanwhile: %s)', async (isSeen) => {
+        let known = 'before';
+        const queries = fetched();
+        let answer: () => void = () => undefined;
+        const first = new Promise<void>((done) => (answer = done));
+        // The answer was put together before the act, and comes late.
+        const fetch = vi.fn(async () => {
+            const said = known;
+            await first;
+            return said;
+        });
+        const observer = new QueryObserver(queries, { queryKey: ['site'], queryFn: fetch });
+        const leave = observer.subscribe(() => undefined);
+        if (!isSeen) leave();
+        known = 'after';
+        const done = queries.invalidateQueries({ queryKey: ['site'] });
+        answer();
+        await done;
+        observer.subscribe(() => undefined);
+        await vi.waitFor(() => expect(queries.getQueryData(['site'])).toBe('after'));
+        // What has an answer already is asked once, as ever.
+        fetch.mockClear();
+        await queries.invalidateQueries({ queryKey: ['site'] });
+        expect(fetch).toHaveBeenCalledTimes(1);
     });
 });
 

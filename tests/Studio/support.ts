@@ -1,9 +1,10 @@
-import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { VueQueryPlugin, type QueryClient } from '@tanstack/vue-query';
 import { render } from '@testing-library/vue';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
 import { createPinia } from 'pinia';
 import { vi } from 'vitest';
 import { defineComponent, h, type Component, type FunctionalComponent } from 'vue';
+import { FreshClient } from '../../resources/studio/api/fresh-client';
 import type { Gallery, Item } from '../../resources/studio/api/types';
 
 /** A component as a person meets it: drawn, with a keyboard, and with what it told its parent. */
@@ -22,7 +23,7 @@ const plugins = (queryClient: QueryClient) => [createPinia(), [VueQueryPlugin, {
 
 /** The store of what was fetched, which holds already what is given. */
 export function fetched(gallery?: Gallery): QueryClient {
-    const client = new QueryClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
+    const client = new FreshClient({ defaultOptions: { queries: { retry: false, staleTime: 60_000 } } });
     if (gallery) client.setQueryData(['gallery', gallery.id], gallery);
     return client;
 }

@@ -24,8 +24,8 @@ final readonly class ProofPages
 
     private const STYLESHEET = '/studio/site.css';
 
-    /** Places light up under the pointer and by keyboard; they take no room, so that the page stands as it will. */
-    private const SPOT_STYLE = '<style>.zp-spot{position:relative;z-index:4;height:0}.zp-spot>button{all:revert;position:absolute;inset:-17px 0 auto;box-sizing:border-box;width:100%;height:34px;padding:0 8px;border:2px dashed #0b7568;border-radius:3px;background:#dcefeb;color:#0b5e53;font:600 15px/1 system-ui,sans-serif;cursor:pointer;opacity:0}.zp-spot>button:is(:hover,:focus-visible),.zp-spot.over>button{opacity:1;background:#0b7568;color:#fff;outline:3px solid #141b1f;outline-offset:2px}[data-placing] .zp-spot>button{opacity:.94}@media(hover:none){.zp-spot>button{opacity:.94}}</style>';
+    /** Places light up under the pointer and by keyboard. They take no room, so that the page stands as it will; only while a place is looked for they do, beside what floats, so that no words are covered. */
+    private const SPOT_STYLE = '<style>.zp-spot{position:relative;z-index:4;height:0}.zp-spot>button{all:revert;position:absolute;inset:-17px 0 auto;box-sizing:border-box;width:100%;height:34px;padding:0 8px;border:2px dashed #0b7568;border-radius:3px;background:#dcefeb;color:#0b5e53;font:600 15px/1 system-ui,sans-serif;cursor:pointer;opacity:0}.zp-spot>button:is(:hover,:focus-visible),.zp-spot.over>button{opacity:1;background:#0b7568;color:#fff;outline:3px solid #141b1f;outline-offset:2px}[data-placing] .zp-spot{display:flow-root;height:34px;margin:6px 0}[data-placing] .zp-spot>button{inset:0;opacity:1}@media(hover:none){.zp-spot>button{opacity:.94}}</style>';
 
     public function __construct(private Painter $painter, private PlacePainter $places, private PageContent $content, private VisitorScript $script, private BroughtInPages $broughtIn)
     {

@@ -11,11 +11,14 @@ export function roomOf(shown: Document, spot: number, windows: { wide: number; p
     const place = shown.querySelector<HTMLElement>(`[data-spot="${spot}"]`);
     if (!frame || !place) return null;
     const before = frame.style.width;
+    // All of it, though something may float there now.
+    place.style.display = 'block';
     const measured = (width: number): number => {
         frame.style.width = `${width}px`;
         return Math.max(1, Math.round(place.getBoundingClientRect().width));
     };
     const room = { phone: windows.phone, in_phone: measured(windows.phone), wide: windows.wide, in_wide: measured(windows.wide) };
     frame.style.width = before;
+    place.style.display = '';
     return room;
 }

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * How many random faults of one line the tests notice: php bench/mutants.php core|app [HOW-MANY] [SEED]
+ * How many random faults of one line the tests notice: php bench/mutants.php core|app[/FOLDER] [HOW-MANY] [SEED]
  *
  * Each is tried in a copy of the project, with the test files that come along its line (pcov tells which).
  * Prints every fault that no test noticed, and the share that was.
@@ -16,8 +16,8 @@ use Symfony\Component\Finder\Finder;
 require __DIR__.'/../vendor/autoload.php';
 
 [$folder, $count, $seed] = [$argv[1] ?? '', (int) ($argv[2] ?? 100), (int) ($argv[3] ?? random_int(1, 1 << 30))];
-if (! in_array($folder, ['core', 'app'], true) || $count < 1) {
-    fwrite(STDERR, "Usage: php bench/mutants.php core|app [HOW-MANY] [SEED]\n");
+if (preg_match('~^(core|app)(/\w+)?$~D', $folder) !== 1 || ! is_dir(dirname(__DIR__)."/{$folder}") || $count < 1) {
+    fwrite(STDERR, "Usage: php bench/mutants.php core|app[/FOLDER] [HOW-MANY] [SEED]\n");
     exit(2);
 }
 $root = dirname(__DIR__);
@@ -26,7 +26,7 @@ foreach (Finder::create()->files()->in("{$root}/{$folder}")->name('*.php')->sort
     $all = [...$all, ...Mutant::of($file->getPathname())];
 }
 $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
-$trial = new Trial($root, $folder === 'core' ? 'Core' : 'Feature');
+$trial = new Trial($root, str_starts_with($folder, 'core') ? 'Core' : 'Feature');
 $trial->watch($folder);
 $noticed = 0;
 $tried = array_slice($random->shuffleArray($all), 0, $count);

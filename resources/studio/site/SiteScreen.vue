@@ -83,7 +83,7 @@ const notes = computed(() => {
         pages: lost > 0 ? `${pages.length}, ${lost} in no menu` : String(pages.length),
         'not-live': waiting === 0 ? 'all is live' : String(waiting),
         comments: comments === 0 ? 'none waits' : `${comments} to look at`,
-        history: site.value?.undo?.says.slice(0, 40) ?? 'nothing yet',
+        history: site.value?.undo?.says ?? 'nothing yet',
     };
 });
 </script>

@@ -81,7 +81,7 @@ final readonly class PaneFacts
         $here = $pane->exceptions->design($design);
         $values = $here->values();
         $own = $design->values();
-        $other = array_flip(PaneExceptions::paths($pane->exceptions->design));
+        $other = PaneExceptions::values($pane->exceptions->design);
         $told = [];
         foreach (self::SETTINGS as $path) {
             $setting = GalleryDesign::settings()[$path];
@@ -91,7 +91,7 @@ final readonly class PaneFacts
                 $isCount = $path !== 'layout.columns' || in_array($path, $design->inForce(), true);
                 $told[] = [
                     'path' => $path, 'label' => $setting->label, 'here' => $values[$path], 'says' => $setting->kind->says($values[$path]),
-                    'gallery' => $isCount ? $setting->kind->says($own[$path]) : 'as many as fit', 'is_other' => isset($other[$path]),
+                    'gallery' => $isCount ? $setting->kind->says($own[$path]) : 'as many as fit', 'is_other' => array_key_exists($path, $other),
                 ];
             }
         }

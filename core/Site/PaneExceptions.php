@@ -68,7 +68,7 @@ final readonly class PaneExceptions
     {
         // Unknown settings and values out of their range are refused there.
         GalleryDesign::default()->with($part);
-        foreach (self::paths($part) as $path) {
+        foreach (array_keys(self::values($part)) as $path) {
             $may = array_filter(self::SETTINGS, static fn (string $start): bool => str_starts_with($path, $start));
             if ($may === [] || in_array($path, self::NEVER, true)) {
                 throw SettingException::unknownKey('exceptions.design', Foreign::word($path), array_map(static fn (string $start): string => rtrim($start, '.'), self::SETTINGS));
@@ -118,17 +118,19 @@ final readonly class PaneExceptions
     }
 
     /**
+     * The settings of part of a design, each by its path: "layout.columns" => 4.
+     *
      * @param  array<array-key, mixed>  $part
-     * @return list<string> "layout.columns"
+     * @return array<string, string|int|float|bool|null>
      */
-    public static function paths(array $part, string $under = ''): array
+    public static function values(array $part, string $under = ''): array
     {
-        $paths = [];
+        $values = [];
         foreach ($part as $key => $value) {
             $path = ltrim("{$under}.{$key}", '.');
-            $paths = [...$paths, ...(is_array($value) ? self::paths($value, $path) : [$path])];
+            $values += is_array($value) ? self::values($value, $path) : [$path => is_scalar($value) ? $value : null];
         }
 
-        return $paths;
+        return $values;
     }
 }

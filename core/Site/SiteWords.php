@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace ZincPane\Core\Site;
 
 use Closure;
-use ZincPane\Core\Design\DesignWords;
 use ZincPane\Core\Design\GalleryDesign;
 
 /** Says in words what is otherwise of pages and of the galleries on them, between two states. */
 final readonly class SiteWords
 {
+    /** The setting that tells which named finish a gallery follows. */
+    private const FINISH = 'finish.named';
+
     /**
      * @param  Closure(string): string  $titleOf  a gallery
      * @param  Closure(Page): ?Parts  $partsOf  a page; null of one that was brought in
@@ -130,14 +132,10 @@ final readonly class SiteWords
     private static function ofExceptions(PaneExceptions $before, PaneExceptions $after): array
     {
         $says = [];
-        $plain = GalleryDesign::default();
-        $from = $before->design($plain);
-        $to = $after->design($plain);
         if ($before->tileSize?->value !== $after->tileSize?->value) {
             $says[] = $after->tileSize === null ? 'tiles as large as in the gallery' : 'tiles of another size';
-        } elseif ($before->design !== $after->design) {
-            $says[] = $after->design === [] ? 'all as in the gallery' : 'only here '.DesignWords::changed($from, $to);
         }
+        array_push($says, ...self::ofSettings(PaneExceptions::values($before->design), PaneExceptions::values($after->design)));
         if ($before->album !== $after->album) {
             $says[] = $after->album === null ? 'all albums' : 'one album only';
         }
@@ -146,6 +144,34 @@ final readonly class SiteWords
         $pictures = static fn (int $count): string => $count === 1 ? 'a picture' : "{$count} pictures";
 
         return [...$says, ...($out === 0 ? [] : ["{$pictures($out)} left out"]), ...($in === 0 ? [] : ["{$pictures($in)} shown again"])];
+    }
+
+    /**
+     * What is otherwise there than in the gallery, whose own values are nothing to it.
+     *
+     * @param  array<string, string|int|float|bool|null>  $before  by path
+     * @param  array<string, string|int|float|bool|null>  $after
+     * @return list<string>
+     */
+    private static function ofSettings(array $before, array $after): array
+    {
+        $says = [];
+        if (($before[self::FINISH] ?? null) !== ($after[self::FINISH] ?? null)) {
+            // One choice, though many settings.
+            $says[] = isset($after[self::FINISH]) ? 'only here another finish' : 'the finish of the gallery';
+            [$before, $after] = array_map(static fn (array $values): array => array_filter($values, static fn (string $path): bool => ! str_starts_with($path, 'finish.'), ARRAY_FILTER_USE_KEY), [$before, $after]);
+        }
+        $settings = GalleryDesign::settings();
+        foreach ($after as $path => $value) {
+            if (! array_key_exists($path, $before) || $before[$path] !== $value) {
+                $says[] = 'only here '.lcfirst($settings[$path]->label).' '.$settings[$path]->kind->says($value);
+            }
+        }
+        foreach (array_diff_key($before, $after) as $path => $value) {
+            $says[] = lcfirst($settings[$path]->label).' as in the gallery';
+        }
+
+        return $says;
     }
 
     public function titleOf(string $gallery): string

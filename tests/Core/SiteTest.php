@@ -218,7 +218,7 @@ it('tells in words what was changed of a page, and nothing of what was not', fun
         ->and($words->between($state($old), SiteState::none()))->toBe(['p' => ['the page is taken off']])
         ->and($words->between($state($old), $state(new Page('p', 'mending', 'Mending', null, null, 0, true, 'c', false, [aPane('1', 'g', 0, ['width' => 'half', 'side' => 'end', 'above' => 12], ['design' => ['layout' => ['columns' => 4]], 'left_out' => ['a', 'b']], 'y'), aPane('2', 'h', 9)])))['p'])
         ->toBe(['“Repairs” becomes “Mending”', 'its address /p becomes /mending', 'out of the menu', 'comments on', '“A torn cell , a snapped …” reworded', '“One” put in', '“Repairs” taken out',
-            '“From the workshop”: now at the top, half wide, to the right, 12 px of space above, #x becomes #y, only here how many columns 3 to 4, 2 pictures left out', '“Night” appears at the end, wide']);
+            '“From the workshop”: now at the top, half wide, to the right, 12 px of space above, #x becomes #y, only here how many columns 4, 2 pictures left out', '“Night” appears at the end, wide']);
 });
 
 it('puts live what was chosen and nothing of anybody else', function (): void {

@@ -14,6 +14,7 @@ use ZincPane\Core\Site\PageAddress;
 use ZincPane\Core\Site\Part;
 use ZincPane\Core\Site\PartKind;
 use ZincPane\Core\Site\Parts;
+use ZincPane\Core\Site\PartsMerge;
 use ZincPane\Core\Site\SiteException;
 
 /** Makes pages, renames them, orders the menu, and takes pages off. */
@@ -124,7 +125,7 @@ final readonly class PagesOfSite
      * @param  string  $seen  what the person saw, as body()
      *
      * @throws SiteException when they are none, or the page was brought in
-     * @throws StalePageException when somebody else wrote on it in the meantime
+     * @throws StalePageException when somebody else wrote the same part of it in the meantime
      */
     public function write(Page $page, mixed $parts, string $seen, ?string $userId): void
     {
@@ -135,14 +136,23 @@ final readonly class PagesOfSite
             }
             $before = Body::called($page->body)->parts();
             $after = Parts::parse($parts, CleanPart::html(...))->keeping($before);
-            if ($page->body !== $seen) {
-                throw StalePageException::of($page->title);
-            }
+            $after = $page->body === $seen ? $after : $this->together($page->title, $seen, $after, $before);
             $page->update(['body' => Body::ofParts($after)]);
             foreach ($page->panes()->get() as $pane) {
                 $pane->update(['spot' => $before->movedSpot($pane->spot, $after)]);
             }
         });
+    }
+
+    /**
+     * @throws StalePageException when both wrote the same part, or nobody knows any more what was seen
+     */
+    private function together(string $title, string $seen, Parts $mine, Parts $theirs): Parts
+    {
+        $base = Body::query()->find($seen) ?? throw StalePageException::of($title);
+        $merge = PartsMerge::of($base->parts(), $mine, $theirs);
+
+        return $merge->clashes === [] ? $merge->parts : throw StalePageException::both($title, $merge->clashes);
     }
 
     private function checkMenu(): void

@@ -98,13 +98,31 @@ it('writes on a page part by part, lets nothing but a few marks through, and kee
     expect($answer['parts'][0]['html'])->toBe('A <b>lead</b> <a>link</a>')->and($answer['parts'][3]['html'])->toBe('<li>One</li><li>Two</li>')
         // It stood behind "One", which is third now.
         ->and(Pane::query()->findOrFail($pane)->spot)->toBe(3);
-    // Somebody else wrote meanwhile: nothing is lost, nothing is overwritten.
-    $this->putJson($url, ['parts' => [], 'seen' => $known['seen']])->assertStatus(409)->assertJsonPath('code', 'stale-page');
     foreach (['no list', [['id' => 'x']], [['id' => '<x>', 'kind' => 'paragraph']], [['id' => 'x', 'kind' => 'paragraph', 'html' => ['y']]], [['id' => 'x', 'kind' => 'heading', 'level' => 9]], [['id' => 'x', 'kind' => 'paragraph', 'html' => str_repeat('x', 20_001)]], [['id' => 'x', 'kind' => 'picture']], array_map(fn (int $n): array => ['id' => "p{$n}", 'kind' => 'paragraph'], range(1, 401)), [['id' => 'x', 'kind' => 'lead'], ['id' => 'x', 'kind' => 'lead']]] as $wrong) {
         expect($this->putJson($url, ['parts' => $wrong, 'seen' => $answer['seen']])->assertStatus(422)->json('field'))->toStartWith('parts');
     }
     $this->putLive($this->gallery)->assertOk();
     expect(($this->html)('/kites'))->toMatch('~<p class="lead">A <b>lead</b>.*<p>Two</p>\s*<h1>One</h1>\s*<div class="zp-pane.*</div></div>\s*<ol><li>One</li><li>Two</li></ol>~s');
+});
+
+it('keeps what two wrote at once, and stores nothing where both wrote the same part', function (): void {
+    $url = "/studio/api/pages/{$this->kites->id}/parts";
+    $known = $this->getJson($url)->json();
+    [$one, $two] = $known['parts'];
+    $new = fn (string $id, string $html): array => ['id' => $id, 'kind' => 'paragraph', 'html' => $html];
+    $words = fn (array $parts): array => array_column($parts, 'html');
+    $put = fn (array $parts, string $seen) => $this->putJson($url, ['parts' => $parts, 'seen' => $seen]);
+    $put([$one, ['html' => 'Two of Ann'] + $two, $new('a', 'New of Ann')], $known['seen'])->assertOk();
+    $this->travel(20)->seconds();
+    $both = $put([['html' => 'One of Ben'] + $one, $new('b', 'New of Ben'), $two], $known['seen'])->assertOk();
+    expect($words($both->json('parts')))->toBe(['One of Ben', 'New of Ben', 'Two of Ann', 'New of Ann'])
+        // Each is an act of its own, and names what that person did alone.
+        ->and($this->getJson('/studio/api/site')->json('undo.says'))->not->toContain('Ann');
+    $refused = $put([$one, ['html' => 'Two of Cleo'] + $two], $known['seen'])->assertStatus(409)->assertJsonPath('code', 'stale-page');
+    expect($refused->json('detail'))->toContain('“Two of Ann”')->not->toContain('“One of Ben”')->and($words($this->getJson($url)->json('parts')))->toBe($words($both->json('parts')));
+    // Nobody knows what was seen: nothing can be told apart.
+    $put([$one], str_repeat('0', 64))->assertStatus(409)->assertJsonPath('code', 'stale-page');
+    expect($this->getJson($url)->json('seen'))->toBe($both->json('seen'));
 });
 
 it('lets no HTML in by way of parts that are kept as they came', function (): void {

@@ -4,6 +4,7 @@ import BringIn from '../../resources/studio/site/BringIn.vue';
 import CommentsView from '../../resources/studio/site/CommentsView.vue';
 import NotLive from '../../resources/studio/site/NotLive.vue';
 import PageSettings from '../../resources/studio/site/PageSettings.vue';
+import { draftOf, restored } from '../../resources/studio/site/parts';
 import PartsEditor from '../../resources/studio/site/PartsEditor.vue';
 import { pageOf, paneOf, sharedOf } from './site-support';
 import { fetched, meet, serve } from './support';
@@ -24,26 +25,79 @@ describe('writing on a page', () => {
 
     beforeEach(() => localStorage.clear());
 
-    it('keeps what was typed where the server cannot have it, and sends it once it can', async () => {
-        let down = true;
-        let sent: unknown;
-        serve({
-            '/parts': ({ method, body }) => {
-                if (method === 'GET') return { seen: 's1', parts: [part('p1', 'One')], spots: [], twice: [] };
-                sent = body;
-                return down ? [409, { code: 'stale-page', detail: 'Somebody wrote meanwhile.' }] : { seen: 's2', parts: [], spots: [], twice: [] };
-            },
-        });
-        const first = meet(PartsEditor, { page: pageOf('p') });
+    /** A server that has a page of one part, and answers a PUT as it is told. */
+    const served = (answer: (body: { seen: string; parts: object[] }) => object | [number, object], now: () => object = () => known('s1', ['p1', 'One'])) =>
+        serve({ '/parts': ({ method, body }) => (method === 'GET' ? now() : answer(body as { seen: string; parts: object[] })) });
+    const known = (seen: string, ...parts: [string, string][]) => ({ seen, parts: parts.map(([id, html]) => part(id, html)), spots: [], twice: [] });
+    const shelf = () => localStorage.getItem('zinc-pane:parts:p');
+    const add = async () => {
+        const { user } = meet(PartsEditor, { page: pageOf('p') });
         await screen.findByRole('textbox', { name: /part 1/ });
-        await first.user.click(screen.getByRole('button', { name: 'Heading' }));
-        await vi.waitFor(() => expect(screen.getByText('Somebody wrote meanwhile.')).toBeTruthy(), { timeout: 4000 });
-        expect(localStorage.getItem('zinc-pane:parts:p')).toContain('"heading"');
-        first.leave();
-        down = false;
+        await user.click(screen.getByRole('button', { name: 'Heading' }));
+        return user;
+    };
+
+    it('keeps what was typed where the line is down, says so, and sends it by itself once it is there', async () => {
+        let isDown = true;
+        const asked = served(() => (isDown ? [503, {}] : known('s2', ['p1', 'One'], ['n', ''])));
+        await add();
+        await screen.findByText(/kept here, and sent as soon as it can be/, {}, { timeout: 4000 });
+        expect(JSON.parse(shelf() ?? '')).toMatchObject({ seen: 's1', parts: [{ id: 'p1' }, { kind: 'heading' }] });
+        isDown = false;
+        await vi.waitFor(() => expect(shelf()).toBeNull(), { timeout: 8000 });
+        expect(asked.at(-1)?.body).toMatchObject({ seen: 's1', parts: [{ id: 'p1' }, { kind: 'heading' }] });
+        expect(screen.queryByRole('alert')).toBeNull();
+    });
+
+    it('sends what was left when the window was closed as what it was begun, so that others’ words are told apart', async () => {
+        localStorage.setItem('zinc-pane:parts:p', JSON.stringify({ seen: 's0', parts: [part('p1', 'Mine')] }));
+        const asked = served(
+            () => known('s2', ['p1', 'Mine'], ['t', 'Theirs']),
+            () => known('s1', ['p1', 'One'], ['t', 'Theirs']),
+        );
         meet(PartsEditor, { page: pageOf('p') });
-        await vi.waitFor(() => expect(sent).toMatchObject({ seen: 's1', parts: [{ id: 'p1' }, { kind: 'heading' }] }));
-        await vi.waitFor(() => expect(localStorage.getItem('zinc-pane:parts:p')).toBeNull());
+        await vi.waitFor(() => expect(shelf()).toBeNull());
+        expect(asked.find(({ method }) => method === 'PUT')?.body).toMatchObject({ seen: 's0', parts: [{ html: 'Mine' }] });
+        expect((await screen.findAllByRole('textbox')).map(({ textContent }) => textContent)).toEqual(['Mine', 'Theirs']);
+    });
+
+    it.each([
+        ['Put mine in their place', ['One', ''], 's9'],
+        ['Take theirs, and let mine go', ['Theirs'], null],
+    ] as const)('asks whose words stay where two wrote the same: %s', async (choice, words, seenAs) => {
+        let seen = 's1';
+        const asked = served(
+            (body) => (body.seen === 's1' ? [409, { code: 'stale-page', detail: 'Somebody else wrote too.' }] : { ...known('s10'), parts: body.parts }),
+            () => known(seen, ['p1', seen === 's1' ? 'One' : 'Theirs']),
+        );
+        const user = await add();
+        await screen.findByText('Somebody else wrote too.', {}, { timeout: 4000 });
+        seen = 's9';
+        // Nothing goes out while nobody has said.
+        const before = asked.length;
+        await user.click(screen.getByRole('button', { name: 'Paragraph' }));
+        await new Promise((done) => setTimeout(done, 900));
+        expect(asked).toHaveLength(before);
+        await user.click(screen.getByRole('button', { name: 'Take out part 3' }));
+        await user.click(screen.getByRole('button', { name: choice }));
+        await vi.waitFor(() => expect(shelf()).toBeNull());
+        expect(asked.filter(({ method }) => method === 'PUT').at(-1)?.body).toMatchObject({ seen: seenAs ?? 's1' });
+        await vi.waitFor(() => expect(screen.getAllByRole('textbox').map(({ textContent }) => textContent)).toEqual(words));
+        expect(screen.queryByRole('group', { name: 'Whose words stay' })).toBeNull();
+    });
+
+    it('puts together what came from others and what was typed meanwhile', () => {
+        const draft = (id: string, html: string, more: object = {}) => draftOf({ ...part(id, html), ...more } as never);
+        const before = [draft('a', 'A'), draft('b', 'B'), draft('c', 'C')];
+        const now = [draft('new', 'New'), draft('a', 'A typed'), draft('pic', '', { kind: 'picture' }), draft('b', 'B')];
+        const answer = [draft('a', 'A'), draft('t', 'Theirs'), draft('b', 'B theirs'), draft('c', 'C')];
+        expect(restored(answer, before, now).map(({ id, html }) => `${id} ${html}`)).toEqual(['new New', 'a A typed', 'pic ', 't Theirs', 'b B theirs']);
+        expect(restored(answer, before, before)).toEqual(answer);
+        // What others took out stays out, unless it was written on meanwhile.
+        expect(restored([draft('a', 'A')], before, [draft('a', 'A'), draft('b', 'B'), draft('c', 'C typed')]).map(({ html }) => html)).toEqual([
+            'A',
+            'C typed',
+        ]);
     });
 
     it('moves a part by keyboard, takes one out, and shows the galleries between', async () => {

@@ -1,6 +1,10 @@
 <template>
     <section class="editor" :aria-label="`Words of ${page.title}`">
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
+        <div v-if="isContested" class="contested" role="group" aria-label="Whose words stay">
+            <ElButton size="small" @click="decide('mine')">Put mine in their place</ElButton>
+            <ElButton size="small" @click="decide('theirs')">Take theirs, and let mine go</ElButton>
+        </div>
         <p v-if="page.brought_in" class="note">This page was brought in as a file; its words stay as the file has them.</p>
         <VueDraggable v-else v-model="parts" tag="ol" handle=".grip" :animation="120" @end="keep(0)">
             <li v-for="(part, index) in parts" :key="part.id" class="part" :data-part="part.id">
@@ -57,17 +61,15 @@
 
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue';
-import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { computed, nextTick, onBeforeUnmount, reactive, ref, watch } from 'vue';
+import { nextTick, reactive } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
-import { api, messageOf } from '../api/client';
-import { partsQuery } from '../api/queries';
-import type { PageParts, PartKind, SitePage, SitePane } from '../api/types';
+import type { PartKind, SitePage, SitePane } from '../api/types';
 import { useVocabulary } from '../api/vocabulary';
 import ProblemNote from '../shared/ProblemNote.vue';
-import { draftOf, newPart, sent, type DraftPart } from './parts';
+import { newPart, type DraftPart } from './parts';
 import PartWords from './PartWords.vue';
 import SinglePicture from './SinglePicture.vue';
+import { useParts } from './use-parts';
 
 type Words = InstanceType<typeof PartWords> | null;
 
@@ -77,69 +79,15 @@ const PAUSE = 700;
 const props = defineProps<{ page: SitePage }>();
 const emit = defineEmits<{ kept: []; leaveOut: [pane: string, item: string] }>();
 const { part_kinds, heading_levels } = useVocabulary();
-const queries = useQueryClient();
-const { data } = useQuery(computed(() => partsQuery(props.page.id)));
-const parts = ref<DraftPart[]>([]);
+const { parts, problem, saved, isContested, twice, keep, decide } = useParts(props.page.id, () => emit('kept'));
 const fields = reactive<Record<string, Words>>({});
-const problem = ref('');
-const saved = ref('');
 const kinds = part_kinds.filter(({ value }) => value !== 'kept');
-let seen = '';
-let timer = 0;
-/** Changed and not kept yet: what comes from elsewhere must not be shown over it. */
-let isOpen = false;
-let sending: Promise<void> = Promise.resolve();
-
-/** What could not be kept lies here until it is. */
-const shelf = `zinc-pane:parts:${props.page.id}`;
-
-watch(data, take, { immediate: true });
-
-function take(known: PageParts | undefined): void {
-    if (!known || isOpen) return;
-    seen = known.seen;
-    parts.value = known.parts.map(draftOf);
-    const left = localStorage.getItem(shelf);
-    if (left === null) return;
-    // Typed before the window was closed, and not kept.
-    parts.value = JSON.parse(left) as DraftPart[];
-    keep(0);
-}
 
 const label = (part: DraftPart): string => part_kinds.find(({ value }) => value === part.kind)?.label ?? '';
 const isWritten = (part: DraftPart): boolean => part_kinds.find(({ value }) => value === part.kind)?.is_written ?? false;
 const words = (part: DraftPart): string => (new DOMParser().parseFromString(part.html, 'text/html').body.textContent ?? '').trim().slice(0, 90);
 const panesAt = (spot: number): SitePane[] => props.page.panes.filter((pane) => pane.spot === spot);
-const twiceOf = (part: DraftPart) => data.value?.twice.filter((one) => one.part === part.id) ?? [];
-
-function keep(pause: number): void {
-    isOpen = true;
-    localStorage.setItem(shelf, JSON.stringify(parts.value));
-    window.clearTimeout(timer);
-    timer = window.setTimeout(() => {
-        sending = sending.then(send);
-    }, pause);
-}
-
-async function send(): Promise<void> {
-    window.clearTimeout(timer);
-    const what = JSON.stringify(parts.value);
-    try {
-        const answer = await api.put<PageParts>(`pages/${props.page.id}/parts`, { parts: sent(parts.value), seen });
-        seen = answer.seen;
-        problem.value = '';
-        saved.value = 'Saved.';
-        if (JSON.stringify(parts.value) === what) {
-            isOpen = false;
-            localStorage.removeItem(shelf);
-        }
-        queries.setQueryData(partsQuery(props.page.id).queryKey, answer);
-        emit('kept');
-    } catch (error) {
-        problem.value = messageOf(error);
-        saved.value = '';
-    }
-}
+const twiceOf = (part: DraftPart) => twice.value.filter((one) => one.part === part.id);
 
 async function focus(id: string): Promise<void> {
     await nextTick();
@@ -186,10 +134,6 @@ async function move(index: number, by: number): Promise<void> {
 function leaveOut(pane: string, item: string): void {
     emit('leaveOut', pane, item);
 }
-
-onBeforeUnmount(() => {
-    if (isOpen) sending = sending.then(send);
-});
 </script>
 
 <style scoped>
@@ -248,6 +192,16 @@ onBeforeUnmount(() => {
 .acts {
     display: flex;
     gap: 4px;
+}
+
+.contested {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+}
+
+.contested .el-button {
+    margin: 0;
 }
 
 .acts .el-button {

@@ -19,3 +19,26 @@ export function sent(parts: readonly DraftPart[]): object[] {
         .filter(({ kind, picture }) => kind !== 'picture' || picture !== null)
         .map(({ id, kind, html, level, ordered, picture, caption, side }) => ({ id, kind, html, level, ordered, picture, caption, side }));
 }
+
+/**
+ * What the server has, with what was written since it was sent: a part that was changed meanwhile is as it is here,
+ * what was put in stands behind what it was put behind, what was taken out is out.
+ */
+export function restored(known: readonly DraftPart[], before: readonly DraftPart[], now: readonly DraftPart[]): DraftPart[] {
+    const sentAs = new Map(before.map((part) => [part.id, JSON.stringify(part)]));
+    const here = new Map(now.map((part) => [part.id, part]));
+    const result = known
+        .filter(({ id }) => here.has(id) || !sentAs.has(id))
+        .map((part) => {
+            const own = here.get(part.id);
+            return own && sentAs.get(part.id) !== JSON.stringify(own) ? own : part;
+        });
+    now.forEach((part, index) => {
+        if (result.some(({ id }) => id === part.id)) return;
+        // One that others took out while it was not touched here stays out; one that waits for its picture was never sent.
+        if (sentAs.get(part.id) === JSON.stringify(part) && part.kind !== 'picture') return;
+        const earlier = new Set(now.slice(0, index).map(({ id }) => id));
+        result.splice(result.findLastIndex(({ id }) => earlier.has(id)) + 1, 0, part);
+    });
+    return result;
+}

@@ -6,8 +6,8 @@
                 <span class="time">{{ timeOf(act.at) }}</span>
                 <div class="what">
                     <p>
-                        {{ sentence(act.says) }}<span v-if="act.undone" class="note"> (taken back)</span>
-                        <span v-if="act.by" class="note"> {{ act.by }}</span>
+                        {{ sentence(act.says) }}<span v-if="act.undone" class="note">{{ ' (taken back)' }}</span>
+                        <span v-if="act.by" class="note">{{ ` · ${act.by}` }}</span>
                     </p>
                     <span v-if="act.pictures?.length" class="pictures"
                         ><img v-for="picture in act.pictures" :key="picture" :src="picture" alt="" loading="lazy"

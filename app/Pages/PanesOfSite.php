@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Pages;
 
 use App\Actions\OwnIds;
-use App\Actions\QueueMissingRenditions;
 use App\BroughtIn\PageFile;
+use App\Intake\Workshop;
 use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
@@ -24,7 +24,7 @@ use ZincPane\Core\Site\SiteState;
 /** Places galleries on pages, moves them, and gives them what is otherwise in one place. */
 final readonly class PanesOfSite
 {
-    public function __construct(private SiteJournal $journal, private OwnIds $ids, private QueueMissingRenditions $missing, private Contents $contents)
+    public function __construct(private SiteJournal $journal, private OwnIds $ids, private Workshop $workshop, private Contents $contents)
     {
     }
 
@@ -47,7 +47,7 @@ final readonly class PanesOfSite
                 'name' => CorePane::nameFor($gallery->title, $this->takenNames($page, null)),
             ]);
         });
-        $this->missing->handle($gallery);
+        $this->workshop->makeWhatGalleryLacks($gallery->id);
 
         return $pane;
     }
@@ -86,7 +86,7 @@ final readonly class PanesOfSite
             }
             $pane->update($new);
         });
-        $this->missing->handle($pane->gallery);
+        $this->workshop->makeWhatGalleryLacks($pane->gallery_id);
     }
 
     public function remove(Pane $pane, ?string $userId): void

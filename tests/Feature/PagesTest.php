@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Jobs\MakeRenditions;
+use App\Jobs\OrderLackingFiles;
 use App\Models\Body;
 use App\Models\Page;
 use App\Models\Pane;
@@ -103,6 +105,14 @@ it('writes on a page part by part, lets nothing but a few marks through, and kee
     }
     $this->putLive($this->gallery)->assertOk();
     expect(($this->html)('/kites'))->toMatch('~<p class="lead">A <b>lead</b>.*<p>Two</p>\s*<h1>One</h1>\s*<div class="zp-pane.*</div></div>\s*<ol><li>One</li><li>Two</li></ol>~s');
+});
+
+it('leaves the files that a place needs to the queue, in one order however many pictures there are', function (): void {
+    Queue::fake();
+    $pane = ($this->place)($this->kites->id, 1);
+    ($this->set)($pane, ['place' => ['width' => 'half']])->assertNoContent();
+    Queue::assertPushed(OrderLackingFiles::class, fn (OrderLackingFiles $order): bool => $order->uniqueId() === $this->gallery->id);
+    Queue::assertNotPushed(MakeRenditions::class);
 });
 
 it('keeps what two wrote at once, and stores nothing where both wrote the same part', function (): void {

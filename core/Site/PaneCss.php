@@ -56,7 +56,18 @@ final class PaneCss
             ? Css::of('float:inline-start;margin-inline:0 {gap}px', ['gap' => PaneDesign::BESIDE])
             : Css::of('float:inline-end;margin-inline:{gap}px 0', ['gap' => PaneDesign::BESIDE]);
 
-        return Css::of('@media(min-width:{from}px){{place}{{width};{side}}}', ['from' => $from, 'place' => $place, 'width' => $width, 'side' => $side]);
+        return Css::of('@media(min-width:{from}px){{place}{{width};{side}}{text}}', ['from' => $from, 'place' => $place, 'width' => $width, 'side' => $side, 'text' => self::text($place, $pane->side, $frame)]);
+    }
+
+    /**
+     * Lines of text are no longer than is good to read, told from where their column begins: beside what floats there
+     * they would have what is left of that. They begin beside it instead.
+     *
+     * @param  Css  $place  selector of what floats
+     */
+    public static function text(Css $place, PaneSide $side, PageFrame $frame): Css
+    {
+        return $side === PaneSide::Start && $frame->text < $frame->content ? Css::of('{place}~:is(p,ul,ol,blockquote){display:flow-root}', ['place' => $place]) : Css::none();
     }
 
     private static function side(PaneSide $side): Css

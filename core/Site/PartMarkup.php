@@ -50,8 +50,8 @@ final readonly class PartMarkup
         $base = Css::of('.zp-single{margin:28px 0 40px;max-width:{text}px}.zp-single img{display:block;width:100%;height:auto}.zp-single figcaption{margin-top:6px}', ['text' => $this->frame->text]);
 
         return $from === null ? $base : Css::all($base, Css::of(
-            '@media(min-width:{from}px){.zp-single[data-side=start]{float:inline-start;width:{half};margin:8px 0 20px;margin-inline-end:{gap}px}.zp-single[data-side=end]{float:inline-end;width:{half};margin:8px 0 20px;margin-inline-start:{gap}px}}',
-            ['from' => $from, 'half' => Css::of('calc(50% - {px}px)', ['px' => PaneDesign::BESIDE / 2]), 'gap' => PaneDesign::BESIDE],
+            '@media(min-width:{from}px){.zp-single[data-side=start]{float:inline-start;width:{half};margin:8px 0 20px;margin-inline-end:{gap}px}.zp-single[data-side=end]{float:inline-end;width:{half};margin:8px 0 20px;margin-inline-start:{gap}px}{beside}}',
+            ['from' => $from, 'half' => Css::of('calc(50% - {px}px)', ['px' => PaneDesign::BESIDE / 2]), 'gap' => PaneDesign::BESIDE, 'beside' => PaneCss::text(Css::of('.zp-single[data-side=start]'), PaneSide::Start, $this->frame)],
         ));
     }
 

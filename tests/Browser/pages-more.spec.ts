@@ -144,6 +144,63 @@ test('on a page that reads from right to left all stands the other way round, an
     trouble.splice(0, trouble.length, ...trouble.filter((said) => !/Blocked script execution/.test(said)));
 });
 
+test('text beside a gallery or a single picture has room for its lines, whichever side it is on', async ({ page, browser, baseURL }) => {
+    await signIn(page);
+    const api = await studioApi(page);
+    const own = await written(page, 'Beside it', [LONG, 'Short.', LONG]);
+    const id = await galleryOf(page, 'Beside text', demo('against-the-cloud'));
+    const { id: pane } = await api<{ id: string }>('POST', 'panes', { page_id: own, gallery_id: id, spot: 1 });
+    const visitor = await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage();
+    const lines = () =>
+        visitor.evaluate(() => {
+            const { left, right, top, bottom } = (document.querySelector('.zp-pane, .zp-single') as Element).getBoundingClientRect();
+            const rects = [...document.querySelectorAll('main p, p')]
+                .map((one) => one.getBoundingClientRect())
+                .filter((one) => one.top < bottom && one.bottom > top);
+            const range = document.createRange();
+            const widths = [...document.querySelectorAll('p')].flatMap((one) => {
+                range.selectNodeContents(one);
+                const seen = [...range.getClientRects()].filter(
+                    (line) => line.top >= top && line.bottom <= bottom && (line.left >= right || line.right <= left),
+                );
+                return seen.length > 1 ? [Math.max(...seen.map(({ width }) => width))] : [];
+            });
+            return { beside: rects.length, widest: Math.max(0, ...widths) };
+        });
+    const shown = async (): Promise<void> => {
+        await api('POST', 'site/live', { galleries: {}, pages: [own] });
+        await putLive(page, id);
+        for (const width of [1280, 1000, 700]) {
+            await visitor.setViewportSize({ width, height: 900 });
+            await visitor.goto('/beside-it');
+            const { beside, widest } = await lines();
+            expect([beside > 0, widest > (width === 1280 ? 400 : 200)], `${width}: ${widest}`).toEqual([true, true]);
+        }
+    };
+    for (const place of [
+        { width: 'half', side: 'start' },
+        { width: 'half', side: 'end' },
+        { width: 'px', px: 320, side: 'start' },
+    ]) {
+        await api('PATCH', `panes/${pane}`, { place });
+        await shown();
+    }
+    await api('DELETE', `panes/${pane}`);
+    const { items } = await api<{ items: { picture: { id: string } }[] }>('GET', `galleries/${id}`);
+    for (const side of ['start', 'end']) {
+        const { seen, parts } = await api<{ seen: string; parts: { kind: string }[] }>('GET', `pages/${own}/parts`);
+        const rest = parts.filter(({ kind }) => kind !== 'picture');
+        await api('PUT', `pages/${own}/parts`, {
+            seen,
+            parts: [rest[0], { id: 'alone', kind: 'picture', picture: items[0]?.picture.id, side }, ...rest.slice(1)],
+        });
+        await shown();
+    }
+    await visitor.context().close();
+    await api('DELETE', `pages/${own}`);
+    await api('DELETE', `galleries/${id}`);
+});
+
 test('on a slow line nothing moves: each gallery has its room from the beginning, wherever it stands', async ({ browser, baseURL }) => {
     for (const width of [390, 1280]) {
         const context = await browser.newContext({ baseURL: baseURL ?? '', viewport: { width, height: 844 } });

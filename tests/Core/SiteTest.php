@@ -41,6 +41,8 @@ function aPage(string $id, array $panes = [], ?string $label = null, ?string $pa
 function browserWidth(string $css, float $window, PageFrame $frame): float
 {
     $column = min($window - 2 * $frame->margin, $frame->content);
+    // What is said of the text beside it is not said of itself.
+    $css = (string) preg_replace('/\.zp-at-p~[^{}]*\{[^{}]*\}/', '', $css);
     preg_match_all('/@media\(min-width:(\d+)px\)\{([^{}]+)\{([^{}]*)\}\}/', $css, $media, PREG_SET_ORDER);
     preg_match_all('/\.zp-at-p\{([^{}]*)\}/', (string) preg_replace('/@media[^{]*\{[^{}]*\{[^{}]*\}\}/', '', $css), $plain, PREG_SET_ORDER);
     $said = implode(';', array_column($plain, 1));

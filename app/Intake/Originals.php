@@ -16,11 +16,25 @@ final readonly class Originals
 
     public function keep(Picture $picture, string $path): void
     {
-        $disk = $this->disks->disk('originals');
-        $target = $picture->originalPath();
-        $beside = $target.'.'.bin2hex(random_bytes(6));
         $stream = fopen($path, 'rb');
-        $disk->put($beside, $stream === false ? '' : $stream);
+        $this->write($picture->originalPath(), $stream === false ? '' : $stream);
+    }
+
+    /** A file of a page that was brought in; one that is there already is left alone. */
+    public function keepFile(string $target, string $contents): void
+    {
+        $disk = $this->disks->disk('originals');
+        $disk->exists($target) && $disk->size($target) === strlen($contents) || $this->write($target, $contents);
+    }
+
+    /**
+     * @param  string|resource  $contents
+     */
+    private function write(string $target, mixed $contents): void
+    {
+        $disk = $this->disks->disk('originals');
+        $beside = $target.'.'.bin2hex(random_bytes(6));
+        $disk->put($beside, $contents);
         $disk->move($beside, $target);
     }
 }

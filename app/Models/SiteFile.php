@@ -22,6 +22,9 @@ final class SiteFile extends Model
 
     public const UPDATED_AT = null;
 
+    /** Of the disk of originals, that they lie in. */
+    public const FOLDER = 'site';
+
     protected $guarded = [];
 
     protected function casts(): array
@@ -37,6 +40,6 @@ final class SiteFile extends Model
 
     public static function pathOf(string $hash): string
     {
-        return 'site/'.substr($hash, 0, 2)."/{$hash}";
+        return self::FOLDER.'/'.substr($hash, 0, 2)."/{$hash}";
     }
 }

@@ -7,12 +7,12 @@ namespace App\Pages;
 use App\BroughtIn\BroughtInException;
 use App\BroughtIn\PageFile;
 use App\Intake\IntakeException;
+use App\Intake\Originals;
 use App\Intake\ZipBatch;
 use App\Models\Body;
 use App\Models\Page;
 use App\Models\Site;
 use App\Models\SiteFile;
-use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Support\Str;
 use ZincPane\Core\Site\Page as CorePage;
 use ZincPane\Core\Site\PageAddress;
@@ -27,7 +27,7 @@ final readonly class BringIn
     /** Bytes of all files that come with pages. */
     private const MOST_BYTES = 32 * 1024 * 1024;
 
-    public function __construct(private SiteJournal $journal, private ZipBatch $zip, private Factory $disks)
+    public function __construct(private SiteJournal $journal, private ZipBatch $zip, private Originals $originals)
     {
     }
 
@@ -54,7 +54,7 @@ final readonly class BringIn
         }
         $batch = $files === [] ? null : (string) Str::ulid();
         foreach ($files as $file) {
-            $this->disks->disk('originals')->put(SiteFile::pathOf(hash('sha256', $file)), $file);
+            $this->originals->keepFile(SiteFile::pathOf(hash('sha256', $file)), $file);
         }
         $made = $this->journal->act($userId, fn (): array => $this->store($pages, $files, $batch, $isZip));
         $notes = array_merge([], ...array_map(static fn (array $page): array => array_map(static fn (string $note): string => count($pages) > 1 ? "{$page[1]}: {$note}" : $note, $page[0]->notes), array_values($pages)));

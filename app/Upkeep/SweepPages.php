@@ -36,7 +36,7 @@ final readonly class SweepPages
             self::note(is_string($live) ? $live : '', $bodies, $batches);
         }
 
-        return $this->bodies($bodies) + $this->files($batches);
+        return $this->bodies($bodies) + $this->files($batches) + $this->unknown();
     }
 
     /**
@@ -81,5 +81,16 @@ final readonly class SweepPages
         }
 
         return $gone;
+    }
+
+    /** Files that were written when what they belong to was not, as where a process was killed between both. */
+    private function unknown(): int
+    {
+        $disk = $this->disks->disk('originals');
+        $known = array_fill_keys(SiteFile::query()->pluck('hash')->all(), true);
+        $gone = array_filter($disk->allFiles(SiteFile::FOLDER), static fn (string $file): bool => ! isset($known[basename($file)]) && $disk->lastModified($file) < time() - 60 * self::YOUNG);
+        $disk->delete(array_values($gone));
+
+        return count($gone);
     }
 }

@@ -138,6 +138,28 @@ it('brings in a small static site, shows it in the studio with its own style, an
     expect(Page::query()->count())->toBe(4);
 });
 
+it('stores nothing of a site of which one file cannot be written, and writes nothing over what is there', function (): void {
+    $page = '<html><body><p>One</p></body></html>';
+    $bring = fn (array $files) => ($this->bring)(($this->zip)(['index.html' => $page, ...$files]), 'old.zip', 'old'.bin2hex(random_bytes(3)));
+    $stored = fn (string $contents): string => "{$this->files}/originals/".SiteFile::pathOf(hash('sha256', $contents));
+    $bring(['a.css' => 'p{color:red}'])->assertCreated();
+    touch($stored('p{color:red}'), time() - 5000);
+    clearstatcache();
+    $there = stat($stored('p{color:red}'));
+    // Where the second of its files would lie, something is in the way.
+    $blocked = $stored('p{color:blue}');
+    file_put_contents(dirname($blocked), 'in the way');
+    $before = [Page::query()->count(), SiteFile::query()->count()];
+    $answer = $bring(['a.css' => 'p{color:red}', 'b.css' => 'p{color:blue}']);
+    expect($answer->getStatusCode())->toBeGreaterThanOrEqual(500)->and([Page::query()->count(), SiteFile::query()->count()])->toBe($before);
+    unlink(dirname($blocked));
+    $bring(['a.css' => 'p{color:red}', 'b.css' => 'p{color:blue}'])->assertCreated();
+    clearstatcache();
+    // The file that others show was left alone, and no half of one lies about.
+    expect([stat($stored('p{color:red}'))['ino'], stat($stored('p{color:red}'))['mtime']])->toBe([$there['ino'], $there['mtime']])->and(file_get_contents($blocked))->toBe('p{color:blue}')
+        ->and(glob("{$this->files}/originals/site/*/*.*"))->toBe([]);
+});
+
 it('gives a page back as HTML, and with all that it asks for as a ZIP that opens anywhere', function (): void {
     $told = ($this->bring)(($this->zip)(['a/index.html' => '<html><body><p>One</p></body></html>', 'a/x.css' => 'p{}']), 'old.zip')->json();
     ($this->place)($told['pages'][0], 1);

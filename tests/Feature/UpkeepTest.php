@@ -7,7 +7,10 @@ use App\Models\Batch;
 use App\Models\Edition;
 use App\Models\Picture;
 use App\Models\PictureState;
+use App\Models\SiteFile;
+use App\Upkeep\SweepPages;
 use App\Upkeep\Tend;
+use Illuminate\Http\UploadedFile;
 use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Queue\WorkerOptions;
 use Illuminate\Support\Facades\DB;
@@ -112,4 +115,24 @@ it('keeps words and files of pages that a page has, visitors get or undo leads t
     $this->postJson('/studio/api/site/undo')->assertNoContent();
     $this->postJson('/studio/api/site/undo')->assertNoContent();
     expect($page->refresh()->body)->toBe($first)->and($this->getJson($url)->assertOk()->json('parts'))->toHaveCount(2);
+});
+
+it('throws away files of pages that no row knows, once they cannot be on their way any more', function (): void {
+    $folder = "{$this->files}/originals/site/ab";
+    mkdir($folder, recursive: true);
+    foreach (['old' => 2, 'young' => 0] as $name => $hours) {
+        file_put_contents("{$folder}/ab{$name}", 'x');
+        touch("{$folder}/ab{$name}", time() - 3600 * $hours);
+    }
+    $this->signIn();
+    $zip = new ZipArchive;
+    $zip->open("{$this->files}/in.zip", ZipArchive::CREATE);
+    $zip->addFromString('index.html', '<html><body><p>One</p></body></html>');
+    $zip->addFromString('a.css', 'p{}');
+    $zip->close();
+    $this->post('/studio/api/pages/bring-in', ['file' => new UploadedFile("{$this->files}/in.zip", 'in.zip', null, null, true), 'under' => 'in'], ['Accept' => 'application/json'])->assertCreated();
+    $known = "{$this->files}/originals/".SiteFile::query()->sole()->storedPath();
+    touch($known, time() - 7200);
+    app(SweepPages::class)->handle();
+    expect(array_map(is_file(...), ["{$folder}/abold", "{$folder}/abyoung", $known]))->toBe([false, true, true]);
 });

@@ -33,9 +33,21 @@ final readonly class PageDownload
     {
         $path = sys_get_temp_dir().'/page-'.bin2hex(random_bytes(8)).'.zip';
         $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-            throw new RuntimeException('The ZIP cannot be written.');
+        try {
+            if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
+                throw new RuntimeException('The ZIP cannot be written.');
+            }
+            $this->fill($zip, $model);
+
+            // Files are read only now.
+            return $zip->close() ? (string) file_get_contents($path) : throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
+        } finally {
+            is_file($path) && unlink($path);
         }
+    }
+
+    private function fill(ZipArchive $zip, PageModel $model): void
+    {
         $together = $model->batch === null ? [$model] : PageModel::query()->where('batch', $model->batch)->with('content:hash,kind')->get()->all();
         $site = Site::whole();
         $saved = $site->asSaved();
@@ -54,11 +66,6 @@ final readonly class PageDownload
         $zip->addFromString('assets/zinc-pane.js', $this->script->contents());
         $zip->addFromString('assets/viewer.js', $this->script->viewer()->contents());
         $zip->addFromString('assets/arrival.js', $this->script->arrival()->contents());
-        $zip->close();
-        $bytes = (string) file_get_contents($path);
-        unlink($path);
-
-        return $bytes;
     }
 
     private function host(): string

@@ -4,7 +4,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { extname, join } from 'node:path';
-import { expect, expectAccessible, galleryOf, makePictures, putLive, signIn, studioApi, test } from './support';
+import { expect, expectAccessible, galleryOf, makePictures, pageInStage, putLive, signIn, studioApi, test } from './support';
 
 type SitePage = { id: string; title: string; address: string };
 
@@ -69,7 +69,7 @@ test('a small site comes in as a ZIP, shows a gallery where one points, is live 
     const id = await galleryOf(page, 'Boats for hire', makePictures(join(FOLDER, 'pictures'), 2));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Prices/ }).click();
-    const proof = page.frameLocator('iframe[title^="Prices"]');
+    const proof = await pageInStage(page, 'Prices');
     await expect(proof.getByText('Ten.')).toHaveCSS('color', 'rgb(4, 5, 6)');
     // What is pointed at lights up, and takes the gallery with a click.
     const spot = proof.locator('[data-spot]').nth(1).locator('button');

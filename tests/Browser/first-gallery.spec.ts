@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import { demo, expect, signIn, studioApi, test } from './support';
+import { demo, expect, pageInStage, signIn, studioApi, test } from './support';
 
 /** The steps of "Your first gallery" in the README, each with the words in it that stand on the screen. */
 function steps(): string[][] {
@@ -63,7 +63,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await button(meet(7, 'New page')).click();
     await page.getByLabel('Title of the new page').fill('My first');
     await page.keyboard.press('Enter');
-    const spot = page.frameLocator('iframe[title^="My first"]').locator('[data-spot="1"] button');
+    const spot = (await pageInStage(page, 'My first')).locator('[data-spot="1"] button');
     await spot.hover();
     await spot.click();
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();

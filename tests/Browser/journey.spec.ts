@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { once } from 'node:events';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { expect, expectAccessible, makeBroken, makePictures, signIn, test, tiles } from './support';
+import { expect, expectAccessible, makeBroken, makePictures, pageInStage, signIn, test, tiles } from './support';
 
 const FOLDER = 'storage/framework/testing/in';
 
@@ -91,7 +91,7 @@ for (const [name, viewport] of [
         // Pages: a spot, a menu entry, live.
         await page.getByRole('link', { name: /^Pages/ }).click();
         await page.getByRole('button', { name: /^Long Wind Day/ }).click();
-        await page.frameLocator('iframe[title^="Long Wind Day"]').locator('[data-spot="2"] button').click();
+        await (await pageInStage(page, 'Long Wind Day')).locator('[data-spot="2"] button').click();
         await expect(page.getByText('stands here')).toBeVisible();
         await page.getByText('The page: title, address, menu, comments').click();
         if (name === 'wide') await page.getByRole('switch', { name: 'In the menu' }).press('Space');

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { demo, expect, expectAccessible, galleryOf, makePictures, studioApi, test, tiles } from './support';
+import { demo, expect, expectAccessible, galleryOf, makePictures, pageInStage, studioApi, test, tiles } from './support';
 
 const FOLDER = 'storage/framework/testing/in/keyboard';
 
@@ -128,7 +128,7 @@ test('goes the whole way from the door to a live page by keyboard alone', async 
         await expect(page.getByText('all live')).toBeVisible();
     };
     const isLive = async (): Promise<boolean> => (await (await page.request.get('/find-us')).text()).includes('By keyboard');
-    const spot = page.frameLocator('iframe[title^="Find us"]').locator('[data-spot="1"] button');
+    const spot = (await pageInStage(page, 'Find us')).locator('[data-spot="1"] button');
     await tabTo(page, spot, 90, page.frameLocator('iframe[title^="Find us"]').locator('[data-spot="1"] button:focus'));
     await press('Enter', 'placing it');
     await expect(page.getByText('stands here')).toBeVisible();

@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { demo, expect, galleryOf, putLive, signIn, studioApi, test } from './support';
+import { demo, expect, galleryOf, pageInStage, putLive, signIn, studioApi, test } from './support';
 
 type SitePage = { id: string; title: string; address: string; panes: { id: string; place: { width: string; px: number } }[] };
 
@@ -79,7 +79,7 @@ test('a gallery is placed, made half wide and drawn wider by fingers', async ({ 
     const id = await galleryOf(page, 'By fingers', demo('against-the-cloud', 'box-crimson'));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Touched/ }).tap();
-    const proof = page.frameLocator('iframe[title^="Touched"]');
+    const proof = await pageInStage(page, 'Touched');
     await proof.locator('[data-spot="1"] button').tap();
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
     await page.getByText('Half', { exact: true }).tap();
@@ -119,7 +119,7 @@ test('on a page that reads from right to left all stands the other way round, an
     const id = await galleryOf(page, 'Other way', demo('against-the-cloud', 'box-crimson'));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Yamin/ }).click();
-    await page.frameLocator('iframe[title^="Yamin"]').locator('[data-spot="1"] button').press('Enter');
+    await (await pageInStage(page, 'Yamin')).locator('[data-spot="1"] button').press('Enter');
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
     await page.getByRole('radio', { name: 'Half' }).check({ force: true });
     await expect.poll(async () => (await pageAt(page, '/yamin')).panes[0]?.place.width).toBe('half');

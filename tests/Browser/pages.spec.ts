@@ -3,7 +3,7 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { demo, expect, expectAccessible, galleryOf, putLive, signIn, studioApi, test } from './support';
+import { demo, expect, expectAccessible, galleryOf, pageInStage, putLive, signIn, studioApi, test } from './support';
 
 type SitePage = {
     id: string;
@@ -73,6 +73,8 @@ test('a page is made, put in the menu under another by keyboard, renamed, put li
     expect((await page.request.get('/repairs/kites')).status()).toBe(404);
     await page.getByRole('button', { name: /^Undo:/ }).click();
     await expect(entry).toBeVisible();
+    // Nothing is asked of what is gone.
+    await page.goto('/studio/galleries');
     await (
         await studioApi(page)
     )('DELETE', `pages/${(await pageAt(page, '/repairs/kites')).id}`);
@@ -107,7 +109,7 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     const id = await galleryOf(page, 'Boats here', demo('against-the-cloud', 'box-crimson'));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Places/ }).click();
-    const proof = page.frameLocator('iframe[title^="Places"]');
+    const proof = await pageInStage(page, 'Places');
     // A place lights up under the keyboard too.
     const spot = proof.locator('[data-spot="1"] button');
     await spot.focus();
@@ -147,13 +149,11 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await expect.poll(async () => (await pageAt(page, '/places')).panes[0]?.place.px).toBe(558);
     await expect(page.getByRole('radio', { name: '558 px' })).toBeChecked();
     // A second one below, which the first is moved past.
-    await proof.locator('[data-spot="2"] button').focus();
-    await page.keyboard.press('Enter');
+    await (await pageInStage(page, 'Places')).locator('[data-spot="2"] button').press('Enter');
     await expect(page.getByText('stands here 2 times')).toBeVisible();
     await page.getByRole('radio', { name: '#boats-here', exact: true }).check({ force: true });
     await page.getByRole('button', { name: 'Move it' }).press('Enter');
-    await proof.locator('[data-spot="4"] button').focus();
-    await page.keyboard.press('Enter');
+    await (await pageInStage(page, 'Places')).locator('[data-spot="4"] button').press('Enter');
     await expect.poll(async () => (await pageAt(page, '/places')).panes.map(({ spot: at }) => at)).toEqual([2, 4]);
     await expectAccessible(page);
     // On a phone the half is whole.
@@ -220,7 +220,7 @@ test('a page of windows-1252 is brought in, shown as it is without its scripts, 
     const id = await galleryOf(page, 'Straße', demo('against-the-cloud'));
     await page.goto(`/studio/galleries/${id}/pages`);
     await page.getByRole('button', { name: /^Käse/ }).click();
-    const proof = page.frameLocator('iframe[title^="Käse"]');
+    const proof = await pageInStage(page, 'Käse');
     await expect(proof.getByRole('heading', { name: 'Grüße' })).toBeVisible();
     await expect(proof.locator('p').first()).toHaveCSS('color', 'rgb(1, 2, 3)');
     await proof.locator('[data-spot="1"] button').focus();

@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, test as base, type Locator, type Page } from '@playwright/test';
+import { expect, test as base, type FrameLocator, type Locator, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { createReadStream, mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -76,6 +76,14 @@ export function demo(...names: string[]): string[] {
 export async function choose(page: Page, list: string, option: string): Promise<void> {
     await page.getByRole('combobox', { name: list }).press('Enter');
     await page.getByRole('option', { name: option, exact: true }).click();
+}
+
+/** A page in the stage Pages as it is now, once it heeds what is done in it. */
+export async function pageInStage(page: Page, title: string): Promise<FrameLocator> {
+    const frame = `iframe[title^="${title}"]`;
+    const heeds = ({ contentDocument: shown, src }: HTMLIFrameElement): boolean => shown?.URL === src && 'heeds' in shown.documentElement.dataset;
+    await expect.poll(() => page.locator(frame).evaluate(heeds)).toBe(true);
+    return page.frameLocator(frame);
 }
 
 export async function expectAccessible(page: Page): Promise<void> {

@@ -80,6 +80,8 @@ function listen(): void {
     const now = frame.value?.contentDocument;
     if (!now || now.URL === 'about:blank' || now === shown.value || now.readyState === 'loading') return;
     shown.value = now;
+    // From now on it heeds what is done in it.
+    now.documentElement.dataset['heeds'] = '';
     tell();
     now.addEventListener('click', (event) => {
         event.preventDefault();

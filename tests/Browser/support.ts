@@ -81,7 +81,7 @@ export async function choose(page: Page, list: string, option: string): Promise<
 /** A page in the stage Pages as it is now, once it heeds what is done in it. */
 export async function pageInStage(page: Page, title: string): Promise<FrameLocator> {
     const frame = `iframe[title^="${title}"]`;
-    const heeds = ({ contentDocument: shown, src }: HTMLIFrameElement): boolean => shown?.URL === src && 'heeds' in shown.documentElement.dataset;
+    const heeds = ({ contentDocument: shown, src }: HTMLIFrameElement): boolean => shown?.URL === src && shown.querySelector('html[data-heeds]') !== null;
     await expect.poll(() => page.locator(frame).evaluate(heeds)).toBe(true);
     return page.frameLocator(frame);
 }

@@ -144,6 +144,7 @@ test('a small site comes in as a ZIP, shows a gallery where one points, is live 
     await page.getByRole('button', { name: 'Take offline', exact: true }).last().click();
     await expect.poll(async () => (await asked('/harbour/sub/prices.html'))[0]).toBe(404);
     expect((await asked('/harbour/boat.png'))[0]).toBe(404);
+    await page.goto('/studio/galleries');
     for (const { id: one } of brought) await api('DELETE', `pages/${one}`);
     await api('DELETE', `galleries/${id}`);
     rmSync(FOLDER, { recursive: true });

@@ -84,6 +84,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
     expect(seen.map((words) => [...words].sort())).toEqual(told.map((words) => [...new Set(words)].sort()));
     const api = await studioApi(page);
     const own = (await api<{ id: string; address: string }[]>('GET', 'pages')).find(({ address }) => address === '/my-first');
+    await page.goto('/studio/galleries');
     await api('DELETE', `pages/${own?.id}`);
     await api('DELETE', `galleries/${id}`);
 });

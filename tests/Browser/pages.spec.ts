@@ -239,6 +239,7 @@ test('a page of windows-1252 is brought in, shown as it is without its scripts, 
     await expect(visitor.getByRole('heading', { name: 'Grüße' })).toBeVisible();
     await expect(visitor.getByRole('list', { name: 'Straße' })).toBeVisible();
     await visitor.close();
+    await page.goto('/studio/galleries');
     await api('DELETE', `pages/${own.id}`);
     await api('DELETE', `galleries/${id}`);
     // The frame says that its scripts were held back; that is what is wanted.

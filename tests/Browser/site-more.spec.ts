@@ -30,6 +30,7 @@ test('what was done is told in words, gone back to, and what visitors had is loo
     expect((await api<{ design: { layout: { gap: number } } }>('GET', `galleries/${id}`)).design.layout.gap).toBe(8);
     await page.getByRole('button', { name: /^Undo: went back/ }).click();
     await expect.poll(async () => (await api<{ design: { layout: { gap: number } } }>('GET', `galleries/${id}`)).design.layout.gap).toBe(14);
+    await page.goto('/studio/galleries');
     await api('DELETE', `galleries/${id}`);
 });
 
@@ -71,6 +72,7 @@ test('a gallery is set otherwise in one place, shown on every page, and taken of
     const gone = await Promise.all([`/embed/${id}.json`, file].map(async (path) => (await fetch(new URL(path, page.url()))).status));
     expect(file).not.toBe('');
     expect(gone).toEqual([404, 404]);
+    await page.goto('/studio/galleries');
     await api('DELETE', `galleries/${id}`);
 });
 

@@ -87,5 +87,6 @@ test('one writes on a page, sees it before and after, and puts it live with the 
     await expectAccessible(page);
     const live = await (await page.request.get('/writing')).text();
     expect(live).toMatch(/<p>Bring the kite\.<\/p>\s*<p>A torn sail is a <strong>morning&#039;s<\/strong><\/p>\s*<figure class="zp-single" data-side="end">/);
+    await page.goto('/studio/galleries');
     await api('DELETE', `pages/${id}`);
 });

@@ -49,6 +49,20 @@ describe('writing on a page', () => {
         expect(screen.queryByRole('alert')).toBeNull();
     });
 
+    it('tries once more as one leaves, and then leaves it to whoever opens the page again', async () => {
+        const asked = served(() => [503, {}]);
+        const { user, leave } = meet(PartsEditor, { page: pageOf('p') });
+        await screen.findByRole('textbox', { name: /part 1/ });
+        await user.click(screen.getByRole('button', { name: 'Heading' }));
+        await screen.findByText(/kept here, and sent as soon as it can be/);
+        const puts = () => asked.filter(({ method }) => method === 'PUT').length;
+        const before = puts();
+        leave();
+        await vi.waitFor(() => expect(puts()).toBe(before + 1));
+        await new Promise((done) => setTimeout(done, 4600));
+        expect([puts(), shelf() === null]).toEqual([before + 1, false]);
+    });
+
     it('sends what was left when the window was closed as what it was begun, so that others’ words are told apart', async () => {
         localStorage.setItem('zinc-pane:parts:p', JSON.stringify({ seen: 's0', parts: [part('p1', 'Mine')] }));
         const asked = served(

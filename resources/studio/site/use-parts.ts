@@ -31,6 +31,7 @@ export function useParts(page: string, kept: () => void) {
     let isOpen = false;
     /** As long as nobody was asked to say whose words stay, it is sent again whenever there is news. */
     let hasFailed = false;
+    let isLeft = false;
     let sending: Promise<void> = Promise.resolve();
 
     watch(data, take, { immediate: true });
@@ -49,9 +50,13 @@ export function useParts(page: string, kept: () => void) {
         keep(0);
     }
 
+    function shelve(): void {
+        localStorage.setItem(shelf, JSON.stringify({ seen, parts: parts.value } satisfies Shelved));
+    }
+
     function keep(pause: number): void {
         isOpen = true;
-        localStorage.setItem(shelf, JSON.stringify({ seen, parts: parts.value } satisfies Shelved));
+        shelve();
         window.clearTimeout(timer);
         timer = window.setTimeout(() => {
             sending = sending.then(send);
@@ -79,7 +84,7 @@ export function useParts(page: string, kept: () => void) {
             else {
                 // Others' words are among it; what was typed meanwhile goes on.
                 parts.value = restored(answer.parts.map(draftOf), before, parts.value);
-                localStorage.setItem(shelf, JSON.stringify({ seen, parts: parts.value } satisfies Shelved));
+                shelve();
             }
             queries.setQueryData(partsQuery(page).queryKey, answer);
             kept();
@@ -91,7 +96,8 @@ export function useParts(page: string, kept: () => void) {
             isContested.value = error.code === 'stale-page';
             // In place, as all that is typed.
             if (isSignedOut(error)) useOutbox().signedOut = true;
-            if (!isLineDown(error)) return;
+            // Whoever opens the page again finds it on the shelf, and goes on from there.
+            if (!isLineDown(error) || isLeft) return;
             problem.value = 'The server could not be reached. What you wrote is kept here, and sent as soon as it can be.';
             keep(AGAIN);
         }
@@ -114,6 +120,7 @@ export function useParts(page: string, kept: () => void) {
     }
 
     onBeforeUnmount(() => {
+        isLeft = true;
         if (isOpen) sending = sending.then(send);
     });
 

@@ -15,7 +15,6 @@ use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Site\PageFrame;
 use ZincPane\Core\Site\Pane as CorePane;
-use ZincPane\Core\Site\PaneExceptions;
 
 /** One place of a gallery, for whoever sets it: what is otherwise there, and where its edge may stop. */
 final readonly class PaneFacts
@@ -81,7 +80,7 @@ final readonly class PaneFacts
         $here = $pane->exceptions->design($design);
         $values = $here->values();
         $own = $design->values();
-        $other = PaneExceptions::values($pane->exceptions->design);
+        $other = GalleryDesign::flat($pane->exceptions->design);
         $told = [];
         foreach (self::SETTINGS as $path) {
             $setting = GalleryDesign::settings()[$path];

@@ -145,10 +145,12 @@ final readonly class GalleryDesign
     }
 
     /**
+     * The settings of a design, or of part of one, each by its path: "layout.columns" => 4.
+     *
      * @param  array<array-key, mixed>  $nested
      * @return array<string, string|int|float|bool|null>
      */
-    private static function flat(array $nested, string $path = ''): array
+    public static function flat(array $nested, string $path = ''): array
     {
         $flat = [];
         foreach ($nested as $key => $value) {

@@ -68,7 +68,7 @@ final readonly class PaneExceptions
     {
         // Unknown settings and values out of their range are refused there.
         GalleryDesign::default()->with($part);
-        foreach (array_keys(self::values($part)) as $path) {
+        foreach (array_keys(GalleryDesign::flat($part)) as $path) {
             $may = array_filter(self::SETTINGS, static fn (string $start): bool => str_starts_with($path, $start));
             if ($may === [] || in_array($path, self::NEVER, true)) {
                 throw SettingException::unknownKey('exceptions.design', Foreign::word($path), array_map(static fn (string $start): string => rtrim($start, '.'), self::SETTINGS));
@@ -115,22 +115,5 @@ final readonly class PaneExceptions
         $album = $gallery->albums->has((string) $this->album) ? $this->album : null;
 
         return $gallery->designed($this->design($gallery->design))->only(static fn (string $key, ?string $in): bool => ! in_array($key, $keys, true) && ($album === null || $in === $album));
-    }
-
-    /**
-     * The settings of part of a design, each by its path: "layout.columns" => 4.
-     *
-     * @param  array<array-key, mixed>  $part
-     * @return array<string, string|int|float|bool|null>
-     */
-    public static function values(array $part, string $under = ''): array
-    {
-        $values = [];
-        foreach ($part as $key => $value) {
-            $path = ltrim("{$under}.{$key}", '.');
-            $values += is_array($value) ? self::values($value, $path) : [$path => is_scalar($value) ? $value : null];
-        }
-
-        return $values;
     }
 }

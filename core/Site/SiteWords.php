@@ -135,7 +135,7 @@ final readonly class SiteWords
         if ($before->tileSize?->value !== $after->tileSize?->value) {
             $says[] = $after->tileSize === null ? 'tiles as large as in the gallery' : 'tiles of another size';
         }
-        array_push($says, ...self::ofSettings(PaneExceptions::values($before->design), PaneExceptions::values($after->design)));
+        array_push($says, ...self::ofSettings(GalleryDesign::flat($before->design), GalleryDesign::flat($after->design)));
         if ($before->album !== $after->album) {
             $says[] = $after->album === null ? 'all albums' : 'one album only';
         }

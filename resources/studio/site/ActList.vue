@@ -24,11 +24,11 @@
 
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
-import type { Act } from './use-acts';
+import type { ToldAct } from './use-acts';
 
 /** What was done, the newest first; back to any point of it, as a new act. */
 const props = defineProps<{
-    acts: readonly Act[];
+    acts: readonly ToldAct[];
     more: boolean;
     earlier: () => Promise<unknown>;
     busy: boolean;

@@ -1,10 +1,12 @@
 import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { api } from '../api/client';
+import type { Act, GalleryAct } from '../api/types';
 
-export type Act = { id: number; says: string; at: string; by: string | null; undone: boolean; pictures?: readonly string[] };
+/** Of a gallery or of the pages; only those of a gallery show pictures. */
+export type ToldAct = Act & Partial<Pick<GalleryAct, 'pictures'>>;
 
-type Stretch = { acts: Act[]; more: boolean };
+type Stretch = { acts: ToldAct[]; more: boolean };
 
 /** What was done, the newest first, fetched stretch by stretch. */
 export function useActs<History extends Stretch>(key: () => readonly unknown[], path: () => string) {
@@ -19,7 +21,7 @@ export function useActs<History extends Stretch>(key: () => readonly unknown[], 
     );
     return {
         newest: computed(() => data.value?.pages[0]),
-        acts: computed(() => data.value?.pages.flatMap((stretch): Act[] => stretch.acts) ?? []),
+        acts: computed(() => data.value?.pages.flatMap((stretch): ToldAct[] => stretch.acts) ?? []),
         more: hasNextPage,
         earlier: () => fetchNextPage(),
         refetch,

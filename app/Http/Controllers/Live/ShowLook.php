@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Live;
 
 use App\Access\Look;
-use App\Http\FileAnswer;
+use App\Http\BesidePage;
 use App\Models\Page;
 use App\Pages\FilesOfPage;
 use App\Publishing\ProofPages;
@@ -20,14 +20,15 @@ final class ShowLook
     /** Kept nowhere, found by no search, and the address told to nobody. */
     private const HEADERS = ['Cache-Control' => 'private, no-store', 'X-Robots-Tag' => 'noindex', 'Referrer-Policy' => 'no-referrer'];
 
-    public function __invoke(Request $request, Look $look, ProofPages $proofs, FilesOfPage $files, string $token, string $path = ''): Answer
+    public function __invoke(Request $request, Look $look, ProofPages $proofs, FilesOfPage $files, BesidePage $beside, string $token, string $path = ''): Answer
     {
         $page = Page::query()->find($look->page($token) ?? '');
         if ($page === null) {
             return new Response('This address was good for two hours, and is over. Ask for another one in the studio.', 403, ['Content-Type' => 'text/plain; charset=utf-8', ...self::HEADERS]);
         }
-        if ($path !== '' && "/{$path}" !== $page->address()) {
-            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, self::HEADERS, $path);
+        $file = $beside->answer($page, $path, $request, self::HEADERS);
+        if ($file !== null) {
+            return $file;
         }
         $response = new Response($proofs->look($page), 200, [...self::HEADERS, ...$files->type($page)]);
         // By it the pictures of this page are had, and no others.

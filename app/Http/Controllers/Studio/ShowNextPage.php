@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Studio;
 
-use App\Http\FileAnswer;
+use App\Http\BesidePage;
 use App\Http\Requests\NextRequest;
 use App\Models\Page;
 use App\Pages\FilesOfPage;
@@ -15,10 +15,11 @@ use Symfony\Component\HttpFoundation\Response as Answer;
 /** A page as it would be once some galleries and pages were put live; below it what a page asks for that was brought in. */
 final class ShowNextPage
 {
-    public function __invoke(NextRequest $request, Page $page, ProofPages $proofs, FilesOfPage $files, string $path = ''): Answer
+    public function __invoke(NextRequest $request, Page $page, ProofPages $proofs, FilesOfPage $files, BesidePage $beside, string $path = ''): Answer
     {
-        if ($path !== '' && "/{$path}" !== $page->address()) {
-            return FileAnswer::broughtIn($files->find($page, $path) ?? abort(404), $request, ['Cache-Control' => 'private, no-cache'], $path);
+        $file = $beside->answer($page, $path, $request);
+        if ($file !== null) {
+            return $file;
         }
         $html = $proofs->next($page->id, $request->ids('galleries'), $request->ids('pages'));
 

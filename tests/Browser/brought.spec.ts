@@ -4,7 +4,7 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { extname, join } from 'node:path';
-import { expect, expectAccessible, galleryOf, makePictures, pageInStage, putLive, signIn, studioApi, test } from './support';
+import { expect, expectAccessible, galleryOf, makePictures, pageInStage, putLive, signIn, studioApi, sure, test } from './support';
 
 type SitePage = { id: string; title: string; address: string };
 
@@ -141,7 +141,7 @@ test('a small site comes in as a ZIP, shows a gallery where one points, is live 
         expect(readFileSync(join(FOLDER, 'along/harbour', name)).equals(Buffer.from(contents)), name).toBe(true);
 
     await page.getByRole('button', { name: 'Take offline' }).click();
-    await page.getByRole('button', { name: 'Take offline', exact: true }).last().click();
+    await sure(page, 'Take offline').click();
     await expect.poll(async () => (await asked('/harbour/sub/prices.html'))[0]).toBe(404);
     expect((await asked('/harbour/boat.png'))[0]).toBe(404);
     await page.goto('/studio/galleries');

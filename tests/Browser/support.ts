@@ -78,6 +78,11 @@ export async function choose(page: Page, list: string, option: string): Promise<
     await page.getByRole('option', { name: option, exact: true }).click();
 }
 
+/** The answer to "are you sure?", once it is asked; the button that asks may bear the same name. */
+export function sure(page: Page, name: string): Locator {
+    return page.locator('.el-popconfirm:visible').getByRole('button', { name, exact: true });
+}
+
 /** A page in the stage Pages as it is now, once it heeds what is done in it. */
 export async function pageInStage(page: Page, title: string): Promise<FrameLocator> {
     const frame = `iframe[title^="${title}"]`;

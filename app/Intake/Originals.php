@@ -20,11 +20,12 @@ final readonly class Originals
         $this->write($picture->originalPath(), $stream === false ? '' : $stream);
     }
 
-    /** A file of a page that was brought in; one that is there already is left alone. */
+    /** A file of a page that was brought in; one that is there already is only as young as if it were written now, so that none sweeps it before a row tells of it. */
     public function keepFile(string $target, string $contents): void
     {
         $disk = $this->disks->disk('originals');
-        $disk->exists($target) && $disk->size($target) === strlen($contents) || $this->write($target, $contents);
+        $whole = $disk->exists($target) && $disk->size($target) === strlen($contents);
+        $whole && touch($disk->path($target)) || $this->write($target, $contents);
     }
 
     /**

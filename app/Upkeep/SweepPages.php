@@ -36,7 +36,7 @@ final readonly class SweepPages
             self::note(is_string($live) ? $live : '', $bodies, $batches);
         }
 
-        return $this->bodies($bodies) + $this->files($batches) + $this->unknown();
+        return $this->bodies($bodies) + $this->rows($batches) + $this->files();
     }
 
     /**
@@ -69,22 +69,16 @@ final readonly class SweepPages
     /**
      * @param  array<string, true>  $wanted
      */
-    private function files(array $wanted): int
+    private function rows(array $wanted): int
     {
-        $gone = 0;
-        foreach (SiteFile::query()->where('created_at', '<', now()->subMinutes(self::YOUNG))->get() as $file) {
-            if (! isset($wanted[$file->batch])) {
-                $file->delete();
-                SiteFile::query()->where('hash', $file->hash)->exists() || $this->disks->disk('originals')->delete($file->storedPath());
-                $gone++;
-            }
-        }
+        $gone = SiteFile::query()->where('created_at', '<', now()->subMinutes(self::YOUNG))->get()->reject(static fn (SiteFile $file): bool => isset($wanted[$file->batch]));
+        $gone->each->delete();
 
-        return $gone;
+        return $gone->count();
     }
 
-    /** Files that were written when what they belong to was not, as where a process was killed between both. */
-    private function unknown(): int
+    /** Files that no row tells of, as of a page that is gone, or where a process was killed between file and row. */
+    private function files(): int
     {
         $disk = $this->disks->disk('originals');
         $known = array_fill_keys(SiteFile::query()->pluck('hash')->all(), true);

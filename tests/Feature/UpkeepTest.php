@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Intake\Originals;
 use App\Jobs\MakeRenditions;
 use App\Models\Batch;
 use App\Models\Edition;
@@ -15,6 +16,8 @@ use Illuminate\Queue\Events\WorkerStarting;
 use Illuminate\Queue\WorkerOptions;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
+use Illuminate\Support\Facades\Storage;
+use Illuminate\Support\Str;
 
 it('puts nothing live that leads to a file which is not there or not whole', function (): void {
     $this->signIn();
@@ -104,14 +107,14 @@ it('keeps words and files of pages that a page has, visitors get or undo leads t
     $this->postJson('/studio/api/site/live', ['galleries' => [], 'pages' => []])->assertNoContent();
     $this->travel(20)->seconds();
     $third = $write('Two');
-    App\Models\SiteFile::query()->create(['batch' => strtolower((string) Illuminate\Support\Str::ulid()), 'path' => 'a.css', 'hash' => str_repeat('a', 64), 'bytes' => 1]);
+    SiteFile::query()->create(['batch' => strtolower((string) Str::ulid()), 'path' => 'a.css', 'hash' => str_repeat('a', 64), 'bytes' => 1]);
     $has = fn (): array => App\Models\Body::query()->pluck('hash')->all();
     expect($has())->toContain($between);
     $this->artisan('zinc:sweep');
     expect($has())->toContain($between);
     $this->travel(2)->hours();
     $this->artisan('zinc:sweep');
-    expect($has())->not->toContain($between)->toContain($first)->toContain($second)->toContain($third)->and(App\Models\SiteFile::query()->count())->toBe(0);
+    expect($has())->not->toContain($between)->toContain($first)->toContain($second)->toContain($third)->and(SiteFile::query()->count())->toBe(0);
     $this->postJson('/studio/api/site/undo')->assertNoContent();
     $this->postJson('/studio/api/site/undo')->assertNoContent();
     expect($page->refresh()->body)->toBe($first)->and($this->getJson($url)->assertOk()->json('parts'))->toHaveCount(2);
@@ -133,6 +136,13 @@ it('throws away files of pages that no row knows, once they cannot be on their w
     $this->post('/studio/api/pages/bring-in', ['file' => new UploadedFile("{$this->files}/in.zip", 'in.zip', null, null, true), 'under' => 'in'], ['Accept' => 'application/json'])->assertCreated();
     $known = "{$this->files}/originals/".SiteFile::query()->sole()->storedPath();
     touch($known, time() - 7200);
+    // Found there by one that comes in, whose row is not written yet, while the last that told of it goes.
+    $nobodys = SiteFile::pathOf(hash('sha256', 'p'));
+    Storage::disk('originals')->put($nobodys, 'p');
+    touch(Storage::disk('originals')->path($nobodys), time() - 7200);
+    SiteFile::query()->create(['batch' => strtolower((string) Str::ulid()), 'path' => 'p.css', 'hash' => basename($nobodys), 'bytes' => 1, 'created_at' => now()->subHours(2)]);
+    app(Originals::class)->keepFile($nobodys, 'p');
     app(SweepPages::class)->handle();
+    expect(SiteFile::query()->count())->toBe(1)->and(Storage::disk('originals')->exists($nobodys))->toBeTrue();
     expect(array_map(is_file(...), ["{$folder}/abold", "{$folder}/abyoung", $known]))->toBe([false, true, true]);
 });

@@ -191,14 +191,6 @@ final class Picture extends Model
         return Palette::fromArray($this->palette);
     }
 
-    /** The colour one would name first, as "#8090a0"; null where none was found. */
-    public function ownColour(): ?string
-    {
-        $colour = (string) $this->plain('colour');
-
-        return $colour === '' ? null : $colour;
-    }
-
     public function look(): ?PerceptualHash
     {
         return $this->look === null ? null : PerceptualHash::parse($this->look);

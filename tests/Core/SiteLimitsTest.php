@@ -2,11 +2,16 @@
 
 declare(strict_types=1);
 
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Addresses;
+use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Settings\SettingException;
@@ -25,7 +30,7 @@ use ZincPane\Core\Site\SiteException;
 use ZincPane\Core\Site\SiteState;
 use ZincPane\Core\Site\SiteWords;
 
-covers(Page::class, PageAddress::class, CommentRules::class, PaneDesign::class, PaneExceptions::class, Part::class, PartMarkup::class, SiteWords::class);
+covers(Page::class, PageAddress::class, CommentRules::class, PaneDesign::class, PaneExceptions::class, PageFrame::class, Part::class, PartKind::class, PartMarkup::class, SiteWords::class);
 
 /* Where exactly a limit lies, and what a browser makes of a picture that stands by itself. */
 
@@ -130,5 +135,55 @@ it('draws each kind of part as its element, and nothing of a picture that is gon
         '<ul><li>x</li></ul>' => new Part('a', PartKind::List, '<li>x</li>'), '<ol><li>x</li></ol>' => new Part('a', PartKind::List, '<li>x</li>', ordered: true), '<dl></dl>' => new Part('a', PartKind::Kept, '<dl></dl>'), '' => new Part('a', PartKind::Picture, picture: 'gone'),
     ] as $html => $part) {
         expect($markup->of($part))->toBe($html);
+    }
+});
+
+it('shows in a place the pictures of its album that are not left out, with all that belongs to each, in their order', function (): void {
+    $dice = new Randomizer(new Mt19937(21));
+    $albums = Albums::parse([['id' => 'a', 'name' => 'Morning'], ['id' => 'b', 'name' => 'Evening']], 'headings');
+    for ($i = 0; $i < 200; $i++) {
+        $count = $dice->getInt(1, 12);
+        $rows = array_map(static fn (int $n): array => [sprintf('%08d', $n), ['a', 'b', null][$dice->getInt(0, 2)], $dice->getInt(0, 1) === 1, $dice->getInt(0, 1) === 1 ? 'file' : null], range(1, $count));
+        $plain = galleryOf(shownAs(someShapes($count, $i)));
+        $gallery = new FrozenGallery($plain->about, $plain->design, $albums, $plain->items, array_column($rows, 1), array_column($rows, 2), null, array_column($rows, 0), array_column($rows, 3));
+        $album = ['a', 'b', 'gone', null][$dice->getInt(0, 3)];
+        $out = array_values(array_filter(array_column($rows, 0), static fn (): bool => $dice->getInt(0, 2) === 0));
+        $here = PaneExceptions::fromArray(['album' => $album, 'left_out' => array_map(static fn (string $key): string => "01ITEM{$key}", $out)])->in($gallery);
+        // One row after the other, as one would tick them off on paper.
+        $expected = $items = [];
+        foreach ($rows as $at => $row) {
+            $isThere = $album === null || $album === 'gone' || $row[1] === $album;
+            foreach ($out as $key) {
+                $isThere = $isThere && $key !== $row[0];
+            }
+            if ($isThere) {
+                $expected[] = $row;
+                $items[] = $gallery->items[$at];
+            }
+        }
+        expect(array_map(null, $here->keys, $here->inAlbums, $here->large, $here->clicks))->toBe($expected)->and($here->items)->toBe($items);
+    }
+});
+
+it('tells of settings of a place those that were changed, and no others', function (): void {
+    $with = static fn (array $design): SiteState => SiteState::of([new Page('p', 'p', 'P', null, null, 0, false, 'b', false, [new Pane('1', 'g', 0, 'g', PaneDesign::default(), PaneExceptions::fromArray(['design' => $design]), null, [])])], []);
+    $told = static fn (array $before, array $after): array => (new SiteWords(static fn (): string => 'G', static fn (): null => null))->between($with($before), $with($after))['p'] ?? [];
+    $had = ['layout' => ['columns' => 5], 'finish' => ['captions' => ['place' => 'below']]];
+    expect($told($had, ['layout' => ['columns' => 6]] + $had))->toBe(['“G”: only here how many columns 6'])
+        ->and($told($had, ['finish' => ['captions' => ['place' => 'none']]] + $had))->toHaveCount(1)
+        ->and($told($had, ['layout' => ['columns' => 5]]))->toHaveCount(1)->and($told($had, $had))->toBe([]);
+});
+
+it('knows of a page from outside how wide its words are, and whether that is all there is', function (): void {
+    // Margins of 18 px at both sides of a window of 1280: 1244 is all, 1243 is a greatest width that was reached.
+    foreach ([[1244, ContentWidth::WIDEST], [1280, ContentWidth::WIDEST], [1243, 1243], [684, 684]] as [$inWide, $content]) {
+        $frame = PageFrame::measured(390, 354, 1280, $inWide);
+        expect([$frame->margin, $frame->content])->toBe([18, $content]);
+    }
+    expect(PageFrame::measured(390, 400, 1280, 1280)->margin)->toBe(0);
+    $written = array_filter(PartKind::cases(), static fn (PartKind $kind): bool => ! $kind->isWritten());
+    expect(array_values($written))->toEqualCanonicalizing([PartKind::Kept, PartKind::Picture]);
+    foreach ([5, null, ['a'], true] as $id) {
+        expect(fn () => Part::parse(['id' => $id, 'kind' => 'lead', 'html' => ''], fn (PartKind $kind, string $html): string => $html))->toThrow(SiteException::class);
     }
 });

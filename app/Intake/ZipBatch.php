@@ -142,6 +142,8 @@ final readonly class ZipBatch
         }
         fclose($stream);
         fclose($file);
+        // Every file of a ZIP lies under this path for a while; PHP would go on telling the size of the one before.
+        clearstatcache(true, $target);
         if ($about !== false && hash_final($sum) !== sprintf('%08x', $about['crc'])) {
             throw IntakeException::wrongChecksum($entry);
         }

@@ -102,10 +102,10 @@ it('refuses what is no page, and says why', function (string $contents, string $
 
 it('brings in a small static site, shows it in the studio with its own style, and serves what it asks for', function (): void {
     $page = fn (string $title): string => "<html><head><title>{$title}</title><link rel=stylesheet href=\"css/old.css\"></head><body><p>One</p><script src=js/x.js></script></body></html>";
-    $files = ['index.html' => $page('Start'), 'walks/map.html' => $page('Map'), 'css/old.css' => 'p{color:red}', 'js/x.js' => 'alert(1)', 'img/a b.png' => 'x', '../up.css' => 'x', 'run.exe' => 'MZ', 'bad.html' => 'no tags', 'studio/x.css' => 'x'];
+    $files = ['index.html' => $page('Start'), 'walks/map.html' => $page('Map'), 'css/old.css' => 'p{color:red}', 'js/x.js' => 'alert(1)', 'img/a b.png' => 'x', '../up.css' => 'x', '.well/x.css' => 'x', 'css/.x.css' => 'x', 'run.exe' => 'MZ', 'bad.html' => 'no tags', 'studio/x.css' => 'x'];
     $told = ($this->bring)(($this->zip)($files), 'old.zip', 'old')->assertCreated()->json();
-    expect($told['pages'])->toHaveCount(2)->and(array_column($told['left'], 'name'))->toEqualCanonicalizing(['img/a b.png', '../up.css', 'run.exe', 'bad.html'])
-        ->and(array_filter(array_column($told['left'], 'why')))->toHaveCount(4)->and(SiteFile::query()->pluck('path')->all())->toEqualCanonicalizing(['old/css/old.css', 'old/js/x.js', 'old/studio/x.css']);
+    expect($told['pages'])->toHaveCount(2)->and(array_column($told['left'], 'name'))->toEqualCanonicalizing(['img/a b.png', '../up.css', '.well/x.css', 'css/.x.css', 'run.exe', 'bad.html'])
+        ->and(array_filter(array_column($told['left'], 'why')))->toHaveCount(6)->and(SiteFile::query()->pluck('path')->all())->toEqualCanonicalizing(['old/css/old.css', 'old/js/x.js', 'old/studio/x.css']);
     [$index] = Page::query()->where('slug', 'old/index.html')->pluck('id')->all();
     $preview = $this->get("/studio/preview/{$index}/old/index.html?gallery={$this->gallery->id}")->assertOk();
     expect($preview->getContent())->toContain('data-spot="1"')->and($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'");
@@ -136,6 +136,15 @@ it('brings in a small static site, shows it in the studio with its own style, an
     // A second of the same name is refused whole.
     ($this->bring)(($this->zip)($files), 'old.zip', 'old')->assertStatus(422)->assertJsonPath('field', 'address');
     expect(Page::query()->count())->toBe(4);
+});
+
+it('takes of a site files of 32 MB together, and leaves out what is more by its name', function (): void {
+    $files = ['index.html' => '<html><body><p>One</p></body></html>', 'long.html' => '<p>'.bin2hex(random_bytes(3 << 20)).'</p>'];
+    foreach (range(1, 33) as $n) {
+        $files["film-{$n}.mp4"] = str_repeat(random_bytes(32768), 32);
+    }
+    $told = ($this->bring)(($this->zip)($files), 'films.zip', 'films')->assertCreated()->json();
+    expect(array_column($told['left'], 'why', 'name'))->toHaveKeys(['long.html', 'film-33.mp4'])->toHaveCount(2)->toContain('All files together have more than 32 MB.')->and(SiteFile::query()->count())->toBe(32)->and((int) SiteFile::query()->sum('bytes'))->toBe(32 << 20);
 });
 
 it('stores nothing of a site of which one file cannot be written, and writes nothing over what is there', function (): void {

@@ -20,7 +20,7 @@ final readonly class Originals
         $this->write($picture->originalPath(), $stream === false ? '' : $stream);
     }
 
-    /** A file of a page that was brought in; one that is there already is only as young as if it were written now, so that none sweeps it before a row tells of it. */
+    /** A file of a page that was brought in; one that is there already is left as it is, and counts as written now: nobody sweeps it before a row tells of it. */
     public function keepFile(string $target, string $contents): void
     {
         $disk = $this->disks->disk('originals');

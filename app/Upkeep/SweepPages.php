@@ -10,6 +10,7 @@ use App\Models\Site;
 use App\Models\SiteEntry;
 use App\Models\SiteFile;
 use Illuminate\Contracts\Filesystem\Factory;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Throws away words and files of pages that no page has, no visitor gets and no step back leads to. */
 final readonly class SweepPages
@@ -36,7 +37,7 @@ final readonly class SweepPages
             self::note(is_string($live) ? $live : '', $bodies, $batches);
         }
 
-        return $this->bodies($bodies) + $this->rows($batches) + $this->files();
+        return self::unwanted(Body::query(), 'hash', $bodies) + self::unwanted(SiteFile::query(), 'batch', $batches) + $this->files();
     }
 
     /**
@@ -54,27 +55,17 @@ final readonly class SweepPages
     }
 
     /**
-     * @param  array<string, true>  $wanted
+     * Rows that are old enough, and of which nothing tells.
+     *
+     * @param  Builder<Body>|Builder<SiteFile>  $rows
+     * @param  array<string, true>  $wanted  by what is in the column
      */
-    private function bodies(array $wanted): int
+    private static function unwanted(Builder $rows, string $column, array $wanted): int
     {
-        $gone = array_filter(Body::query()->where('created_at', '<', now()->subMinutes(self::YOUNG))->pluck('hash')->all(), static fn (string $hash): bool => ! isset($wanted[$hash]));
-        foreach (array_chunk($gone, 500) as $some) {
-            Body::query()->whereIn('hash', $some)->delete();
-        }
+        $old = $rows->toBase()->where('created_at', '<', now()->subMinutes(self::YOUNG));
+        $gone = array_filter($old->clone()->distinct()->pluck($column)->all(), static fn (string $told): bool => ! isset($wanted[$told]));
 
-        return count($gone);
-    }
-
-    /**
-     * @param  array<string, true>  $wanted
-     */
-    private function rows(array $wanted): int
-    {
-        $gone = SiteFile::query()->where('created_at', '<', now()->subMinutes(self::YOUNG))->get()->reject(static fn (SiteFile $file): bool => isset($wanted[$file->batch]));
-        $gone->each->delete();
-
-        return $gone->count();
+        return array_sum(array_map(static fn (array $some): int => $old->clone()->whereIn($column, $some)->delete(), array_chunk($gone, 500)));
     }
 
     /** Files that no row tells of, as of a page that is gone, or where a process was killed between file and row. */

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Access\Look;
+use App\Access\Opening;
 use App\Access\SecurityLog;
 use App\Access\SignInException;
 use App\Actions\FinishNotTakenException;
@@ -30,6 +31,7 @@ use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Middleware\TrustProxies;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use ZincPane\Core\Access\AccessException;
 use ZincPane\Core\Design\FinishFileException;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Settings\SettingException;
@@ -63,7 +65,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(SubstituteBindings::class, MayDo::class);
         $middleware->redirectGuestsTo('/studio/sign-in');
         // Signed by itself, and set where there is no session.
-        $middleware->encryptCookies(except: [Look::COOKIE]);
+        $middleware->encryptCookies(except: [Look::COOKIE, Opening::COOKIE]);
         $middleware->trimStrings(except: ['password']);
         // An empty word is a word: it hides the picture's own.
         $middleware->convertEmptyStringsToNull(except: [static fn (): bool => true]);
@@ -81,9 +83,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(static fn (SettingException $refusal): RefusedException => RefusedException::from($refusal));
         $exceptions->map(static fn (FinishFileException $refusal): FinishNotTakenException => FinishNotTakenException::from($refusal));
         $exceptions->map(static fn (ChangeException $refusal): RefusedException => RefusedException::from($refusal));
+        $exceptions->map(static fn (AccessException $refusal): RefusedException => RefusedException::from($refusal));
         $exceptions->map(static fn (SiteException $refusal): RefusedException => RefusedException::from($refusal));
         // Refusals are answers, not faults.
-        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class, SiteException::class, StalePageException::class, BroughtInException::class]);
+        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class, SiteException::class, AccessException::class, StalePageException::class, BroughtInException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

@@ -2,13 +2,16 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\Live\AnswerOEmbed;
 use App\Http\Controllers\Live\PostComment;
 use App\Http\Controllers\Live\ShowBroughtIn;
+use App\Http\Controllers\Live\ShowEmbed;
 use App\Http\Controllers\Live\ShowLiveFile;
 use App\Http\Controllers\Live\ShowLivePage;
 use App\Http\Controllers\Live\ShowLook;
 use App\Http\Controllers\Live\ShowMedia;
 use App\Http\Controllers\Live\ShowPicturePage;
+use App\Http\Controllers\Live\UnlockGallery;
 use App\Http\Middleware\ServeReleasedMedia;
 use Illuminate\Support\Facades\Route;
 
@@ -16,10 +19,14 @@ use Illuminate\Support\Facades\Route;
 Route::get('/', ShowLivePage::class);
 // A page as it is saved, for a phone that was given the address; below it what a page asks for that was brought in.
 Route::get('/look/{token}/{path?}', ShowLook::class)->where(['token' => '[0-9a-z.]{1,120}', 'path' => '.*']);
-Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio(?:/|$)|look/|pictures/|media/|assets/|embed/)[a-z0-9-]+(?:/[a-z0-9-]+){0,3}');
+Route::get('/{slug}', ShowLivePage::class)->where('slug', '(?!studio(?:/|$)|look/|pictures/|media/|assets/|embed/|guarded/|unlock/|oembed$)[a-z0-9-]+(?:/[a-z0-9-]+){0,3}');
 Route::get('/pictures/{gallery}/{item}', ShowPicturePage::class)->where(['gallery' => '[0-9a-z]{12}', 'item' => '[0-9a-z]{1,12}']);
-Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)|embed/[0-9a-z]{26}(?:\.[a-z]{2,3})?\.json');
+Route::get('/{path}', ShowLiveFile::class)->where('path', 'embed\.js|viewer\.js|arrival\.js|assets/[a-z0-9-]+\.(?:css|js|woff2)');
+Route::get('/embed/{gallery}{rest?}', ShowEmbed::class)->where(['gallery' => '[0-9a-z]{26}', 'rest' => '(?:\.[a-z]{2,3})?\.json']);
+Route::get('/oembed', AnswerOEmbed::class);
 
+Route::get('/unlock/{gallery}', [UnlockGallery::class, 'show'])->where('gallery', '[0-9a-z]{26}');
+Route::post('/unlock/{gallery}', [UnlockGallery::class, 'store'])->where('gallery', '[0-9a-z]{26}')->middleware('throttle:unlock');
 Route::post('/comments/{page}', PostComment::class)->where('page', '[0-9a-z]{26}')->middleware('throttle:comment');
 
 // Released renditions are anyone's; the others are the studio's alone.
@@ -28,4 +35,4 @@ Route::get('/media/{key}/{file}', ShowMedia::class)
     ->middleware([ServeReleasedMedia::class, 'web']);
 
 // Pages that were brought in, and what they ask for, under the paths that they had.
-Route::get('/{brought}', ShowBroughtIn::class)->where('brought', '(?!studio(?:/|$)|media/|assets/|embed/|pictures/)[\w-]+(?:[\w.-]*)(?:/[\w-][\w.-]*)*/?');
+Route::get('/{brought}', ShowBroughtIn::class)->where('brought', '(?!studio(?:/|$)|media/|assets/|embed/|pictures/|guarded/)[\w-]+(?:[\w.-]*)(?:/[\w-][\w.-]*)*/?');

@@ -6,10 +6,14 @@ use App\Http\Controllers\Studio\AcceptInvitation;
 use App\Http\Controllers\Studio\BatchController;
 use App\Http\Controllers\Studio\BringInPages;
 use App\Http\Controllers\Studio\ChangePassword;
+use App\Http\Controllers\Studio\CheckPage;
+use App\Http\Controllers\Studio\CleanPasted;
 use App\Http\Controllers\Studio\CommentController;
 use App\Http\Controllers\Studio\DeleteForGood;
 use App\Http\Controllers\Studio\DownloadPage;
 use App\Http\Controllers\Studio\DuplicateOfGallery;
+use App\Http\Controllers\Studio\ElsewhereController;
+use App\Http\Controllers\Studio\ElsewhereOfSiteController;
 use App\Http\Controllers\Studio\FillGallery;
 use App\Http\Controllers\Studio\FindFocal;
 use App\Http\Controllers\Studio\FinishController;
@@ -20,6 +24,7 @@ use App\Http\Controllers\Studio\GalleryPictureController;
 use App\Http\Controllers\Studio\GalleryTextController;
 use App\Http\Controllers\Studio\HistoryController;
 use App\Http\Controllers\Studio\InvitationController;
+use App\Http\Controllers\Studio\LockController;
 use App\Http\Controllers\Studio\MakeLook;
 use App\Http\Controllers\Studio\MenuController;
 use App\Http\Controllers\Studio\OfflineController;
@@ -139,6 +144,15 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::post('api/galleries/{gallery}/words.csv', [WordsTableController::class, 'store']);
         Route::post('api/galleries/{gallery}/words.csv/preview', PreviewWordsTable::class);
 
+        Route::get('api/galleries/{gallery}/elsewhere', [ElsewhereController::class, 'show']);
+        Route::put('api/galleries/{gallery}/elsewhere', [ElsewhereController::class, 'update']);
+        Route::put('api/galleries/{gallery}/lock', [LockController::class, 'update']);
+        Route::delete('api/galleries/{gallery}/lock', [LockController::class, 'destroy']);
+        Route::get('api/elsewhere', [ElsewhereOfSiteController::class, 'show']);
+        Route::put('api/elsewhere', [ElsewhereOfSiteController::class, 'update']);
+        Route::post('api/elsewhere/check', CheckPage::class);
+        Route::post('api/elsewhere/clean', CleanPasted::class);
+
         Route::get('api/pictures', [PictureController::class, 'index']);
         Route::get('api/pictures/look-alikes', ShowLookAlikes::class);
         Route::post('api/pictures/bin', PutInBin::class);
@@ -191,6 +205,8 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::delete('api/panes/{pane}', [PaneController::class, 'destroy']);
 
         Route::get('proof/{gallery}', ShowProof::class);
+        Route::get('there/{gallery}', [ElsewhereController::class, 'page']);
+        Route::get('there/{gallery}/frame', [ElsewhereController::class, 'frame']);
         Route::get('preview/{page}/{path?}', ShowPagePreview::class)->where('path', '.*');
         Route::get('next/{page}/{path?}', ShowNextPage::class)->where('path', '.*');
         Route::get('edition/{edition}', ShowEdition::class);

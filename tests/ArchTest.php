@@ -14,7 +14,7 @@ const CORE_ROOMS = [
     'Finish' => ['Foreign', 'Settings'],
     'Viewer' => ['Settings'],
     'Phrases' => [],
-    'Access' => [],
+    'Access' => ['Foreign'],
     'Design' => ['Finish', 'Foreign', 'Geometry', 'Settings', 'Viewer'],
     'Gallery' => ['Design', 'Foreign', 'Settings', 'Tidying', 'Viewer'],
     'Wording' => ['Foreign', 'Gallery', 'Settings'],
@@ -28,6 +28,7 @@ const CORE_ROOMS = [
     'Legibility' => ['Colour', 'Cropping', 'Design', 'Edition', 'Finish', 'Gallery', 'Geometry', 'Layout'],
     'Snags' => ['Design', 'Measuring'],
     'Site' => ['Delivery', 'Design', 'Edition', 'Foreign', 'Geometry', 'Markup', 'Settings'],
+    'Embeds' => ['Access', 'Delivery', 'Design', 'Edition', 'Finish', 'Geometry', 'Layout', 'Markup', 'Phrases', 'Viewer'],
 ];
 
 /** Each room of the application, and the rooms it may look into. The core is told apart below. */
@@ -47,6 +48,7 @@ const APP_ROOMS = [
     'Proofing' => ['Actions', 'Intake', 'Models', 'Pages', 'Publishing'],
     'Upgrading' => ['Casts', 'Imaging', 'Intake', 'Models'],
     'Serving' => ['Publishing'],
+    'Elsewhere' => ['Models', 'Publishing', 'Serving'],
     'Upkeep' => ['Access', 'Intake', 'Models', 'Publishing'],
     'Contract' => ['Models', 'Proofing'],
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use RuntimeException;
+use ZincPane\Core\Access\AccessException;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Site\SiteException;
@@ -16,16 +17,17 @@ final class RefusedException extends RuntimeException
         public readonly Refusal $reason,
         public readonly string $field,
         public readonly string $allowed,
-        SettingException|ChangeException|SiteException $previous,
+        SettingException|ChangeException|SiteException|AccessException $previous,
     ) {
         parent::__construct($previous->getMessage(), 0, $previous);
     }
 
-    public static function from(SettingException|ChangeException|SiteException $refusal): self
+    public static function from(SettingException|ChangeException|SiteException|AccessException $refusal): self
     {
         return new self(match (true) {
             $refusal instanceof SettingException => Refusal::Setting,
             $refusal instanceof SiteException => Refusal::Page,
+            $refusal instanceof AccessException => Refusal::Access,
             default => Refusal::Change,
         }, $refusal->field, $refusal->allowed, $refusal);
     }

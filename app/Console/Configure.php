@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Console;
 
 use App\Access\Look;
+use App\Access\Opening;
 use App\Http\FileAnswer;
 use App\Http\Problem;
 use App\Models\SignIn;
@@ -39,7 +40,7 @@ final class Configure extends Command
     private function configuration(): Configuration
     {
         return Configuration::of(
-            base_path('deploy'), config()->integer('zinc.limits.request_bytes'), SignIn::COOKIE, Look::COOKIE, FileAnswer::TYPES, FileAnswer::BROUGHT_TYPES,
+            base_path('deploy'), config()->integer('zinc.limits.request_bytes'), SignIn::COOKIE, Look::COOKIE, Opening::COOKIE, FileAnswer::TYPES, FileAnswer::BROUGHT_TYPES,
             ['too_large' => (string) Problem::tooLarge()->getContent(), 'starting' => (string) Problem::starting()->getContent()],
         )->with(['root' => base_path(), ...$this->facts()]);
     }

@@ -65,6 +65,14 @@ final class Contract
         'GET galleries/{gallery}/words.csv' => [200 => self::NO_JSON],
         'POST galleries/{gallery}/words.csv' => [200 => 'TableTaken'],
         'POST galleries/{gallery}/words.csv/preview' => [200 => 'TablePreview'],
+        'GET galleries/{gallery}/elsewhere' => [200 => 'Elsewhere'],
+        'PUT galleries/{gallery}/elsewhere' => [204 => self::NO_BODY],
+        'PUT galleries/{gallery}/lock' => [204 => self::NO_BODY],
+        'DELETE galleries/{gallery}/lock' => [204 => self::NO_BODY],
+        'GET elsewhere' => [200 => 'ElsewhereOfSite'],
+        'PUT elsewhere' => [204 => self::NO_BODY],
+        'POST elsewhere/check' => [200 => 'PageChecked'],
+        'POST elsewhere/clean' => [200 => 'PastedCleaned'],
         'GET pictures' => [200 => 'StorePage'],
         'GET pictures/look-alikes' => [200 => 'LookAlikes'],
         'POST pictures/bin' => [200 => 'InUse'],
@@ -124,7 +132,7 @@ final class Contract
      */
     public static function types(): array
     {
-        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all(), ...SiteTypes::all()];
+        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...ElsewhereTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all(), ...SiteTypes::all()];
         ksort($types);
 
         return $types;

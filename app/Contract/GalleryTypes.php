@@ -34,7 +34,7 @@ final class GalleryTypes
             'briefs' => Type::map(Type::text())->told('How the settings under each heading stand.'), 'layout_label' => Type::text(), 'finish_label' => Type::text(), 'viewer_label' => Type::text(),
             'albums' => Type::ref('Albums'), 'undo' => $act, 'redo' => $act,
             'live' => Type::object(['at' => Type::text()->orNull(), 'changes' => Type::list(Type::text()), 'pages' => Type::list(Type::object(['id' => Type::text(), 'title' => Type::text(), 'address' => Type::text(), 'changes' => Type::list(Type::text())]))]),
-            'panes' => Type::list(Type::ref('PaneOfGallery')), 'embed' => Type::text(), 'items' => Type::list(Type::ref('Item')),
+            'panes' => Type::list(Type::ref('PaneOfGallery')), 'items' => Type::list(Type::ref('Item')),
         ];
 
         return [

@@ -8,7 +8,6 @@ use App\Models\Gallery;
 use App\Proofing\GalleryFacts;
 use App\Proofing\GalleryProofs;
 use App\Proofing\Items;
-use App\Serving\Hosts;
 use Illuminate\Http\JsonResponse;
 
 /** A gallery as an answer: whole where it is asked for, else what a change made of it and no more. */
@@ -23,7 +22,7 @@ final readonly class GalleryAnswer
 
     public function whole(Gallery $gallery, int $status = 200): JsonResponse
     {
-        return new JsonResponse([...$this->facts->of($gallery, Hosts::origin()), 'items' => Items::all($gallery)], $status);
+        return new JsonResponse([...$this->facts->of($gallery), 'items' => Items::all($gallery)], $status);
     }
 
     public function of(Gallery $gallery, int $status = 200): JsonResponse
@@ -40,7 +39,7 @@ final readonly class GalleryAnswer
         $step = $gallery->step;
 
         return [
-            ...$this->facts->of($gallery, Hosts::origin()),
+            ...$this->facts->of($gallery),
             'from' => $step === null ? $gallery->version : $step->from,
             'items' => $step === null ? [] : Items::changedBy($step),
             'order' => $step?->isRearranged() === true ? $step->order() : null,

@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
+use ZincPane\Core\Access\EmbedOrigins;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\About;
 use ZincPane\Core\Gallery\Albums;
@@ -29,6 +30,9 @@ use ZincPane\Core\Gallery\Item;
  * @property GalleryDesign $design
  * @property int $version
  * @property ?string $edition_id
+ * @property ?array{rule: string, origins: list<string>} $embed whose pages may embed it; null for as the site has it
+ * @property ?string $lock_hash of its password, where it is locked
+ * @property ?int $lock_hours that it stays open for who knows it
  * @property ?array{edition: ?string, panes: list<array<string, mixed>>} $put_away where it stood before it was deleted
  * @property Carbon $created_at
  * @property Carbon $updated_at
@@ -55,11 +59,13 @@ final class Gallery extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['description' => '', 'shows_title' => false, 'shows_description' => false, 'albums' => '{"list":[],"view":"headings"}'];
+    protected $hidden = ['lock_hash'];
+
+    protected $attributes = ['embed' => null, 'lock_hash' => null, 'lock_hours' => null, 'description' => '', 'shows_title' => false, 'shows_description' => false, 'albums' => '{"list":[],"view":"headings"}'];
 
     protected function casts(): array
     {
-        return ['design' => DesignCast::class, 'version' => 'integer', 'albums' => 'array', 'put_away' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
+        return ['design' => DesignCast::class, 'version' => 'integer', 'albums' => 'array', 'embed' => 'array', 'lock_hours' => 'integer', 'put_away' => 'array', 'shows_title' => 'boolean', 'shows_description' => 'boolean'];
     }
 
     /**
@@ -128,6 +134,17 @@ final class Gallery extends Model
         $grounds = self::query()->toBase()->where(self::GROUND, '!=', '')->get([self::GROUND.' as ground'])->pluck('ground');
 
         return array_values(array_filter($grounds->all(), is_string(...)));
+    }
+
+    public function isLocked(): bool
+    {
+        return $this->lock_hash !== null;
+    }
+
+    /** Null where it is as the site has it. */
+    public function embedOrigins(): ?EmbedOrigins
+    {
+        return $this->embed === null ? null : EmbedOrigins::fromArray($this->embed);
     }
 
     public function about(): About

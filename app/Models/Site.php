@@ -7,6 +7,7 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use ZincPane\Core\Access\EmbedOrigins;
 use ZincPane\Core\Phrases\Phrases;
 use ZincPane\Core\Site\Page as CorePage;
 use ZincPane\Core\Site\PageFrame;
@@ -25,6 +26,7 @@ use ZincPane\Core\Site\SiteState;
  * @property int $text_width
  * @property ?array<string, mixed> $live what visitors have, as SiteState writes it
  * @property ?array<string, array<string, mixed>> $singles pictures that stand by themselves on live pages, as they went live, by id
+ * @property ?array{rule: string, origins: list<string>} $embed whose pages may embed its galleries; null for anyone's
  * @property ?string $build the folder of what is live
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
  */
@@ -37,11 +39,11 @@ final class Site extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['text_width' => 684];
+    protected $attributes = ['embed' => null, 'text_width' => 684];
 
     protected function casts(): array
     {
-        return ['live' => 'array', 'singles' => 'array', 'margin' => 'integer', 'content_width' => 'integer', 'text_width' => 'integer'];
+        return ['live' => 'array', 'singles' => 'array', 'embed' => 'array', 'margin' => 'integer', 'content_width' => 'integer', 'text_width' => 'integer'];
     }
 
     /**
@@ -109,6 +111,12 @@ final class Site extends Model
     public function isRightToLeft(): bool
     {
         return preg_match('/<html\b[^>]*\sdir\s*=\s*["\']?rtl\b/i', $this->shell) === 1;
+    }
+
+    /** Whose pages may embed its galleries, where these say nothing else. */
+    public function embedOrigins(): EmbedOrigins
+    {
+        return $this->embed === null ? EmbedOrigins::anyone() : EmbedOrigins::fromArray($this->embed);
     }
 
     /** How wide its pages are, by the width of the window. */

@@ -10,7 +10,6 @@ use App\Models\Pane;
 use App\Models\Site;
 use App\Publishing\GalleryStamp;
 use App\Publishing\PendingChanges;
-use App\Publishing\ScriptEmbed;
 use Illuminate\Contracts\Auth\Guard;
 use ZincPane\Core\Design\DesignWords;
 
@@ -22,10 +21,9 @@ final readonly class GalleryFacts
     }
 
     /**
-     * @param  string  $host  scheme and host of the site, for what is embedded elsewhere
      * @return array<string, mixed>
      */
-    public function of(Gallery $gallery, string $host): array
+    public function of(Gallery $gallery): array
     {
         $gallery->load('panes.page', 'edition:id,gallery_id,version,created_at');
         $pending = $this->pending->of($gallery, Site::whole());
@@ -57,7 +55,6 @@ final readonly class GalleryFacts
                 'address' => $pane->page?->address() ?? '/',
                 'spot' => $pane->spot,
             ])->all()),
-            'embed' => ScriptEmbed::line($host, $gallery->id),
         ];
     }
 }

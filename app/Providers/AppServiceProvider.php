@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Actions\NeedsOfGallery;
 use App\Database\ImmediateConnector;
+use App\Http\Controllers\Live\UnlockGallery;
 use App\Imaging\BaseMaker;
 use App\Imaging\RenditionMaker;
 use App\Imaging\Tools;
@@ -95,6 +96,13 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         // Only tries that failed count.
         $failed = static fn (Response $response): bool => $response->getStatusCode() === 422;
+        $heldUp = static fn (Request $request, array $headers): Response => tap(UnlockGallery::heldUp($request), static fn (Response $answer) => $answer->headers->add($headers));
+        RateLimiter::for('unlock', static fn (Request $request) => [
+            Limit::perMinute(5)->by('unlock|'.$request->path().'|'.$request->ip())->after($failed)->response($heldUp),
+            Limit::perHour(30)->by('unlocks|'.$request->ip())->after($failed)->response($heldUp),
+            // From many addresses at once.
+            Limit::perHour(120)->by('unlock|'.$request->path())->after($failed)->response($heldUp),
+        ]);
         RateLimiter::for('sign-in', static fn (Request $request) => [
             Limit::perMinute(20)->by('address|'.$request->ip())->after($failed),
             Limit::perMinute(5)->by('account|'.self::account($request).'|'.$request->ip())->after($failed),

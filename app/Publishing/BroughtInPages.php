@@ -13,6 +13,7 @@ use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\Pane;
 
 /** Pages that came from outside, written back byte for byte but for their galleries and one line each in head and body. */
 final class BroughtInPages
@@ -43,9 +44,10 @@ final class BroughtInPages
      * @param  string  $script  element that runs the visitors' script; empty for none
      * @param  string  $arrival  the same for tiles that arrive
      * @param  (callable(int): string)|null  $marker  HTML to show at each place, in the studio
+     * @param  (callable(Pane, Fragment): Fragment)|null  $around  what stands around a gallery; null for nothing
      * @param  string  $style  that those need
      */
-    public function compose(Page $page, Site $site, callable $shown, string $script, string $arrival, ?callable $marker = null, string $style = '', ?Addresses $addresses = null): string
+    public function compose(Page $page, Site $site, callable $shown, string $script, string $arrival, ?callable $marker = null, string $style = '', ?Addresses $addresses = null, ?callable $around = null): string
     {
         $file = $this->file($page);
         $ids = new OwnIdsOfPage;
@@ -58,7 +60,8 @@ final class BroughtInPages
         foreach ($page->panes as $pane) {
             $gallery = $shown($pane->gallery);
             if ($gallery !== null) {
-                $all[] = $fragment = $this->painter->place($pane, $ids->once($gallery), null, $site->phrases(), null, $marker !== null, $addresses);
+                $placed = $this->painter->place($pane, $ids->once($gallery), null, $site->phrases(), null, $marker !== null, $addresses);
+                $all[] = $fragment = $around === null ? $placed : $around($pane, $placed);
                 $spots[$pane->spot] = ($spots[$pane->spot] ?? '').$fragment->html;
             }
         }

@@ -20,24 +20,25 @@ final readonly class EditionFiles
     /**
      * Pictures that were deleted since, or taken offline everywhere, stay away.
      *
+     * @param  bool  $isLocked  nobody is given its files without being asked
      * @return FrozenGallery what of the edition can be live again
      *
      * @throws ImagingException when a file that may be downloaded cannot be written
      */
-    public function release(FrozenGallery $edition): FrozenGallery
+    public function release(FrozenGallery $edition, bool $isLocked): FrozenGallery
     {
         $gone = [];
         foreach ($edition->items as $place => $item) {
-            if ($item instanceof ShownPicture && ! $this->released($item, $edition)) {
+            if ($item instanceof ShownPicture && ! $this->released($item, $edition, $isLocked)) {
                 $gone[$edition->key($place)] = true;
             }
         }
-        $whole = $edition->ground === null || $this->released($edition->ground, $edition) ? $edition : $edition->onNothing();
+        $whole = $edition->ground === null || $this->released($edition->ground, $edition, $isLocked) ? $edition : $edition->onNothing();
 
         return $gone === [] ? $whole : $whole->only(static fn (string $key): bool => ! isset($gone[$key]));
     }
 
-    private function released(ShownPicture $shown, FrozenGallery $edition): bool
+    private function released(ShownPicture $shown, FrozenGallery $edition, bool $isLocked): bool
     {
         $key = basename($shown->address);
         $picture = Picture::query()->where('rendition_key', $key)->first();
@@ -50,7 +51,12 @@ final readonly class EditionFiles
             if (! $this->disks->disk('renditions')->exists("{$folder}/{$rendition->fileName()}")) {
                 return false;
             }
-            $this->files->release('renditions', "{$folder}/{$rendition->fileName()}", $key, $rendition->fileName());
+            if (! $isLocked) {
+                $this->files->release('renditions', "{$folder}/{$rendition->fileName()}", $key, $rendition->fileName());
+            }
+        }
+        if ($isLocked) {
+            return true;
         }
         if ($video !== null) {
             $this->given->releaseVideo($video);

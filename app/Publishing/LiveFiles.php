@@ -17,6 +17,9 @@ final readonly class LiveFiles
 {
     public const CURRENT = 'current';
 
+    /** Folder of a build that nobody is given anything of without being asked who it is. */
+    public const GUARDED = 'guarded';
+
     /** The page in place of one that is not there. */
     public const MISSING = 'missing.html';
 
@@ -48,6 +51,17 @@ final readonly class LiveFiles
         $this->packer->pack($fresh);
 
         return $folder;
+    }
+
+    /**
+     * Where the web server gives them to nobody by itself.
+     *
+     * @param  array<string, string>  $files  contents by path in a build
+     * @return array<string, string>
+     */
+    public static function guarded(array $files): array
+    {
+        return array_combine(array_map(static fn (string $path): string => self::GUARDED."/{$path}", array_keys($files)), $files);
     }
 
     /** The folder that visitors read, null where there is none yet. */

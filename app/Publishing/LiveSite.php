@@ -24,15 +24,17 @@ final readonly class LiveSite
      * @param  array<string, FrozenGallery>  $before  editions that were live, by gallery
      * @param  array<string, FrozenGallery>  $after  that are to be
      * @param  list<string>  $fresh  pages whose single pictures are taken as they are in the store
+     * @param  ?array<string, Guard>  $guards  who may have galleries from now on, by gallery; null for as it is
      * @param  callable(): void  $noting  writes down, in one transaction with all else, what goes live
      */
-    public function publish(Site $site, SiteState $state, array $before, array $after, array $fresh, callable $noting): void
+    public function publish(Site $site, SiteState $state, array $before, array $after, array $fresh, callable $noting, ?array $guards = null): void
     {
         $singles = Contents::thawed($site->singles ?? []);
+        $guards ??= Guard::all($site);
         $this->contents->fetch($state->pages);
         $pictures = $this->singles($state, $singles, $fresh);
         $this->releases->releaseSingles($pictures);
-        $build = $this->files->write($this->builder->build($site, $state, $after, $pictures));
+        $build = $this->files->write($this->builder->build($site, $state, $after, $guards, $pictures));
         $last = $site->build;
         try {
             $this->database->transaction(function () use ($site, $state, $pictures, $build, $noting): void {
@@ -46,7 +48,8 @@ final readonly class LiveSite
             throw $exception;
         }
         $this->files->sweep($build);
-        $this->releases->takeBack(Published::of(array_values($before), $singles), Published::of(array_values($after), $pictures));
+        $open = array_filter($after, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
+        $this->releases->takeBack(Published::of([...array_values($before), ...array_values($after)], $singles), Published::of(array_values($open), $pictures));
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Models\Site;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Markup\LockedParts;
 use ZincPane\Core\Site\MenuEntry;
 
 /** Puts a page of the site together: shell, menu, blocks, and panes between the blocks. */
@@ -82,7 +83,11 @@ final readonly class PageComposer
      */
     public static function styles(array $panes): string
     {
-        return implode('', array_map(static fn (Fragment $pane): string => "<style data-zinc-pane=\"{$pane->id}\">{$pane->css}</style>", $panes));
+        return implode('', array_map(static function (Fragment $pane): string {
+            $style = "<style data-zinc-pane=\"{$pane->id}\">{$pane->css}</style>";
+
+            return $pane->lock === null ? $style : LockedParts::around($pane->lock, $style, '');
+        }, $panes));
     }
 
     /**

@@ -11,6 +11,7 @@ use ZincPane\Core\Layout\Section;
 use ZincPane\Core\Layout\Sections;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
+use ZincPane\Core\Markup\Purpose;
 use ZincPane\Core\Phrases\Phrases;
 
 /** Draws galleries: for proofs, pages and embeds alike. */
@@ -35,12 +36,12 @@ final readonly class Painter
      */
     public function draw(FrozenGallery $gallery, string $id, ContentWidth $content, Addresses $addresses, ?Phrases $phrases = null): Fragment
     {
-        return (new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, $addresses, false, $phrases))->render();
+        return (new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, $addresses, Purpose::Live, $phrases))->render();
     }
 
     /** For the studio, which takes HTML and style apart. */
     public function proof(FrozenGallery $gallery, string $id, ContentWidth $content, ?Phrases $phrases = null): GalleryMarkup
     {
-        return new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, Addresses::rooted(), true, $phrases);
+        return new GalleryMarkup($id, $gallery, $this->sections($gallery), $content, Addresses::rooted(), Purpose::Proof, $phrases);
     }
 }

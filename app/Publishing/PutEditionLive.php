@@ -29,7 +29,7 @@ final readonly class PutEditionLive
     {
         return $this->lock->during(function () use ($edition, $userId): int {
             $gallery = Gallery::query()->findOrFail($edition->gallery_id);
-            $content = $this->files->release($edition->content);
+            $content = $this->files->release($edition->content, $gallery->isLocked());
             $site = Site::whole();
             $before = LiveSite::editions();
             // A gallery that was offline comes back where it stands.

@@ -18,12 +18,15 @@ final readonly class Releases
     }
 
     /**
-     * Needs the items with their pictures loaded.
+     * Of a locked gallery nothing. Needs the items with their pictures loaded.
      *
      * @throws ImagingException when a file that may be downloaded cannot be written
      */
     public function release(Gallery $gallery): void
     {
+        if ($gallery->isLocked()) {
+            return;
+        }
         $this->given->release($gallery);
         $ground = $gallery->groundPicture();
         $ground === null ?: $this->releaseFiles($ground);

@@ -9,25 +9,28 @@ use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Markup\Element;
-use ZincPane\Core\Phrases\Phrases;
+use ZincPane\Core\Markup\Fragment;
+use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\Pane;
 use ZincPane\Core\Site\SiteState;
 
 /** Writes the whole public site, from editions only, as files by path. */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script, private PageContent $content, private ScriptEmbed $embed, private PicturePages $pictures, private Languages $languages, private Contents $contents, private BroughtInPages $broughtIn)
+    public function __construct(private VisitorScript $script, private PageContent $content, private EmbedFiles $embeds, private PicturePages $pictures, private Contents $contents, private BroughtInPages $broughtIn, private PlacePainter $painter)
     {
     }
 
     /**
      * @param  array<string, FrozenGallery>  $editions  of live galleries, by gallery id
+     * @param  array<string, Guard>  $guards  who may have them, by gallery id
      * @param  array<string, ShownPicture>  $pictures  that stand by themselves, by id
      * @return array<string, string> contents by path
      */
-    public function build(Site $site, SiteState $state, array $editions, array $pictures = []): array
+    public function build(Site $site, SiteState $state, array $editions, array $guards, array $pictures = []): array
     {
         $addresses = Addresses::rooted();
-        $style = 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
+        $style = self::stylesheet($site);
         $script = 'assets/'.$this->script->fingerprinted();
         $viewer = 'assets/'.$this->script->viewer()->fingerprinted();
         $arrival = 'assets/'.$this->script->arrival()->fingerprinted();
@@ -48,25 +51,48 @@ final readonly class SiteBuilder
         $this->contents->fetch($state->pages);
         foreach ($state->pages as $page) {
             if ($page->isBroughtIn) {
-                $files[BroughtInPages::path($page)] = $this->broughtIn->compose($page, $site, $shown, $run, $arrives);
+                $around = static fn (Pane $pane, Fragment $drawn): Fragment => self::around($guards, $pane, $drawn, $page, $site);
+                $files[BroughtInPages::path($page)] = $this->broughtIn->compose($page, $site, $shown, $run, $arrives, around: $around);
 
                 continue;
             }
-            $files["pages/{$page->address}.html"] = $composer->compose($this->content->of($page, $site, $state, $shown, $pictures), $menu);
+            $files["pages/{$page->address}.html"] = $composer->compose($this->content->of($page, $site, $state, $shown, $pictures, $this->place($guards, $page, $site)), $menu);
         }
-        $files += $this->broughtIn->filesOf($state->pages);
+        $files = LockedPages::parted($files) + $this->broughtIn->filesOf($state->pages);
         $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu);
         $files['pages/'.PageComments::RECEIVED.'.html'] = $composer->compose(self::received($site), $menu);
+        $files += $this->embeds->instead($site);
         foreach ($editions as $id => $edition) {
-            foreach ($this->languages->all() as $phrases) {
-                $files["embed/{$id}.{$phrases->tag}.json"] = $this->embed->contents($edition, $phrases);
-            }
-            // For scripts that were fetched before there was more than one language.
-            $files["embed/{$id}.json"] = $files["embed/{$id}.".Phrases::DEFAULT.'.json'];
-            $files += $this->pictures->of($site, $composer, $menu, $edition, $state, $id);
+            $guard = $guards[$id] ?? Guard::open();
+            $pages = $this->pictures->of($site, $composer, $menu, $edition, $state, $id);
+            $files += $this->embeds->of($edition, $id, $guard, $site, $run.$arrives) + ($guard->isLocked ? LiveFiles::guarded($pages) : $pages);
+            $guard->isLocked && $files[LockedFiles::path($id)] = LockedFiles::of($edition);
         }
 
         return $files;
+    }
+
+    /** Path of the style sheet in a build. */
+    public static function stylesheet(Site $site): string
+    {
+        return 'assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
+    }
+
+    /**
+     * @param  array<string, Guard>  $guards
+     * @return callable(Pane, FrozenGallery): Fragment
+     */
+    private function place(array $guards, Page $page, Site $site): callable
+    {
+        return fn (Pane $pane, FrozenGallery $gallery): Fragment => self::around($guards, $pane, $this->painter->place($pane, $gallery, $site->frame(), $site->phrases()), $page, $site);
+    }
+
+    /**
+     * @param  array<string, Guard>  $guards
+     */
+    private static function around(array $guards, Pane $pane, Fragment $drawn, Page $page, Site $site): Fragment
+    {
+        return ($guards[$pane->gallery] ?? null)?->isLocked === true ? LockedPages::around($pane->gallery, $drawn, $page->path(), $site->phrases()) : $drawn;
     }
 
     /** What visitors get for an address that leads nowhere. */

@@ -66,9 +66,8 @@ final readonly class TakeComment
         $phrases = $site->phrases();
         $back = Element::of('p')->add(Element::of('a', ['href' => $page->path()])->text($phrases->say('up', ['t' => $page->title])));
         $sheet = new Composed($phrases->say('comments'), '', [(string) Element::of('h1')->text($phrases->say('comments')), (string) PageComments::form($page->id, $phrases, $typed, $refusals), (string) $back]);
-        $style = '/assets/site-'.substr(hash('sha256', $site->stylesheet), 0, 12).'.css';
 
-        return (new PageComposer($site, $style, ''))->compose($sheet, $site->asLive()->menu());
+        return SheetOfSite::compose($site, $sheet);
     }
 
     /** Shows it or not; pages follow at once. */

@@ -26,18 +26,20 @@ final readonly class Configuration
      * @param  array<string, string>  $broughtTypes  the same of files that came with pages from outside
      * @param  array<string, string>  $problems  what the web server answers by itself, by placeholder
      */
-    public static function of(string $folder, int $requestBytes, string $sessionCookie, string $lookCookie, array $types, array $broughtTypes, array $problems): self
+    public static function of(string $folder, int $requestBytes, string $sessionCookie, string $lookCookie, string $openCookie, array $types, array $broughtTypes, array $problems): self
     {
         return new self($folder, [
             'request_bytes' => (string) $requestBytes,
             'body_bytes' => (string) ($requestBytes + self::AROUND),
             'session_cookie' => $sessionCookie,
             'look_cookie' => $lookCookie,
+            'open_cookie' => $openCookie,
             'hsts' => Headers::HSTS,
             'types' => self::types($types),
             'brought_types' => self::types($broughtTypes),
             'page_headers' => self::headers(Headers::page()),
             'embed_headers' => self::headers(Headers::embed()),
+            'frame_headers' => self::headers(Headers::frame('*')),
             'file_headers' => self::headers(Headers::forEver()),
             ...$problems,
         ]);

@@ -24,6 +24,13 @@ final class Headers
         'X-Frame-Options' => 'SAMEORIGIN',
     ];
 
+    /** The page of a gallery by itself may be framed, also by pages that let in only who says so (https://html.spec.whatwg.org/#coep). */
+    private const FRAMED = [
+        'Permissions-Policy' => 'camera=(), geolocation=(), microphone=(), payment=(), usb=()',
+        'Cross-Origin-Resource-Policy' => 'cross-origin',
+        'Cross-Origin-Embedder-Policy' => 'require-corp',
+    ];
+
     /** Pages of visitors run the scripts that were put live with them; styles of galleries stand in the page. */
     private const PAGE_POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; frame-ancestors 'self'; object-src 'none'; base-uri 'none'; form-action 'self'";
 
@@ -55,6 +62,24 @@ final class Headers
     public static function embed(): array
     {
         return ['Cache-Control' => 'public, no-cache', ...self::open()];
+    }
+
+    /**
+     * @param  string  $ancestors  whose pages may be around it, as a policy says it
+     * @return array<string, string> of the page of a gallery by itself
+     */
+    public static function frame(string $ancestors): array
+    {
+        return ['Cache-Control' => 'public, no-cache', ...self::COMMON, ...self::FRAMED, 'Content-Security-Policy' => str_replace("frame-ancestors 'self'", "frame-ancestors {$ancestors}", self::PAGE_POLICY)];
+    }
+
+    /**
+     * @param  string  $origin  of the one site that may read it
+     * @return array<string, string> of what an embed fetches that is not for everybody
+     */
+    public static function guardedEmbed(string $origin): array
+    {
+        return [...self::embed(), 'Cache-Control' => 'private, no-cache', 'Access-Control-Allow-Origin' => $origin, 'Vary' => 'Origin'];
     }
 
     /**

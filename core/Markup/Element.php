@@ -51,6 +51,14 @@ final class Element
         return $this;
     }
 
+    /** A gallery that was drawn. */
+    public function gallery(Fragment $fragment): self
+    {
+        $this->children[] = $fragment->html;
+
+        return $this;
+    }
+
     /**
      * Data for machines, which nothing in it can end (https://html.spec.whatwg.org/#restrictions-for-contents-of-script-elements).
      *

@@ -11,8 +11,9 @@ final readonly class Fragment
      * @param  string  $id  part of every selector
      * @param  ?string  $font  path of a file of letters that it is set in
      * @param  bool  $arrives  its tiles arrive, for which a browser may need a script
+     * @param  ?string  $lock  gallery whose password opens it; null for none
      */
-    public function __construct(public string $id, public string $html, public string $css, public ?string $font = null, public bool $arrives = false)
+    public function __construct(public string $id, public string $html, public string $css, public ?string $font = null, public bool $arrives = false, public ?string $lock = null)
     {
     }
 }

@@ -36,14 +36,38 @@ final readonly class FrameCss
         $has = static fn (callable $is): bool => array_filter($items, $is) !== [];
 
         return Css::all(
+            $this->pane(),
             $this->tiles(),
+            $this->words($about, $sections),
+            $has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts() : Css::none(),
+            $has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos() : Css::none(),
+        );
+    }
+
+    /**
+     * What of it holds where no tile is yet.
+     *
+     * @param  int  $sections  how many there are
+     */
+    public function empty(About $about, int $sections): Css
+    {
+        return Css::all($this->pane(), $this->words($about, $sections));
+    }
+
+    private function words(About $about, int $sections): Css
+    {
+        return Css::all(
             $about->showsTitle ? $this->own('{s} .zp-title{margin:0 0 .4em}') : Css::none(),
             $about->showsDescription ? $this->own('{s} .zp-about{margin:0 0 1em;white-space:pre-line}') : Css::none(),
             $this->layout->initialView === InitialView::Rows ? $this->more() : Css::none(),
             $sections > 1 ? $this->own('{s} .zp-album+.zp-album,{s} .zp-tiles+.zp-album{margin-top:28px}{s} .zp-name{margin:0 0 .5em}') : Css::none(),
-            $has(static fn (Shown $item): bool => $item instanceof ShownText) ? $this->texts() : Css::none(),
-            $has(static fn (Shown $item): bool => $item instanceof ShownPicture && $item->video !== null) ? $this->videos() : Css::none(),
         );
+    }
+
+    private function pane(): Css
+    {
+        // The least width lets it stand below a float that leaves it too little room.
+        return $this->own('{s}{display:block;container-type:inline-size;'.self::PLAIN.';min-width:min(100%,240px)}');
     }
 
     /**
@@ -60,9 +84,9 @@ final readonly class FrameCss
         $shared = $this->layout->sharedShape()?->ratio;
         $covers = $this->layout->objectFitInForce() === ObjectFit::Cover;
 
-        // The least width lets it stand below a float that leaves it too little room.
         return $this->own(
-            '{s}{display:block;container-type:inline-size;'.self::PLAIN.';min-width:min(100%,240px)}'
+            // A page may have variables of the same names; what a tile says of itself comes after it.
+            '{s}{--r:initial;--h:initial;--c:initial;--at:initial;--o:initial;--p:initial;--s:initial;--m:initial;--f:initial;--k:initial;--y:initial;--l:initial}'
             .'{s} .zp-tiles{display:grid;gap:{gap}px;align-items:start;list-style:none;width:auto;'.self::PLAIN.'}'
             .'{s} li{display:block;position:relative;'.self::PLAIN.'{framed}}'
             .'{s} li::before{content:none}'

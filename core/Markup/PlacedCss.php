@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
-use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
@@ -36,7 +35,7 @@ final readonly class PlacedCss implements PlacesCss
             '{list}{height:{height}}{list}>li{left:calc(var(--x{n},0)*1cqw + var(--x{n}p,0)*1px);top:calc(var(--y{n},0)*1cqw + var(--y{n}p,0)*1px);width:{width}}',
             [
                 'list' => $this->list, 'n' => $number,
-                'height' => $this->height($band->boxes, count($items), $band),
+                'height' => self::height($band, count($items)),
                 'width' => $items === [] ? Css::of('0px') : Css::length($band->boxes->widths[0], 'cqw'),
             ],
         );
@@ -44,7 +43,7 @@ final readonly class PlacedCss implements PlacesCss
 
     public function cut(Css $closed, BandArrangement $band, int $first): Css
     {
-        return Css::of('{closed}{height:{height}}', ['closed' => $closed, 'height' => $this->height($band->boxes, $first, $band)]);
+        return Css::of('{closed}{height:{height}}', ['closed' => $closed, 'height' => self::height($band, $first)]);
     }
 
     private function tell(TileRules $rules, int $tile, Css $name, Linear $line): void
@@ -60,9 +59,15 @@ final readonly class PlacedCss implements PlacesCss
         }
     }
 
-    /** As low as the lowest tile, whichever that is within the band. */
-    private function height(Boxes $boxes, int $count, BandArrangement $band): Css
+    /**
+     * As low as the lowest of the first tiles, whichever that is within the band.
+     *
+     * @param  int  $count  of these tiles
+     * @param  int  $decimals  kept
+     */
+    public static function height(BandArrangement $band, int $count, int $decimals = 4): Css
     {
+        $boxes = $band->boxes;
         [$from, $until] = Arrangement::ends($band->band);
         /** @var array<int, Linear> $lowest of which none is above another all along the band */
         $lowest = [];
@@ -79,7 +84,7 @@ final readonly class PlacedCss implements PlacesCss
             }
             $lowest[] = $end;
         }
-        $said = Css::list(...array_map(static fn (Linear $line): Css => Css::length($line, 'cqw'), array_values($lowest)));
+        $said = Css::list(...array_map(static fn (Linear $line): Css => Css::length($line, 'cqw', $decimals), array_values($lowest)));
 
         return match (count($lowest)) {
             0 => Css::of('0px'),

@@ -45,14 +45,16 @@ final class TileMarkup
 
     /**
      * @param  string  $id  of the gallery on the page
+     * @param  ?ViewerData  $viewer  null where no script runs
      */
     public function __construct(
         private readonly string $id,
         private readonly FrozenGallery $gallery,
         ContentWidth $content,
+        private readonly Leads $leads,
+        private readonly ?ViewerData $viewer,
         private readonly Addresses $addresses,
         private readonly Phrases $phrases,
-        private readonly ViewerData $viewer,
     ) {
         $this->sizes = new SizesAttribute;
         $this->mayMeasure = ! $content->isKnown();
@@ -68,7 +70,7 @@ final class TileMarkup
     public function tile(Shown $item, int $place, int $number, ?array $sizes): Element
     {
         $attributes = ['class' => 'zp-n'.($place + 1), 'id' => "zp-{$this->id}-{$this->gallery->key($number)}"];
-        $act = $this->gallery->act($number);
+        $act = $this->actOf($item, $number);
         $tile = match (true) {
             $item instanceof ShownText => $this->text($item, $attributes, $act),
             $item instanceof ShownPicture => Element::of('li', $attributes)->add($this->link($item, $number, $act, $sizes === null ? self::MEASURED : $this->sizes->of($sizes))),
@@ -79,6 +81,14 @@ final class TileMarkup
         $this->written++;
 
         return $tile;
+    }
+
+    /** A text that is cut is whole nowhere else than in the large view, which is a script's. */
+    private function actOf(Shown $item, int $number): ClickAct
+    {
+        $act = $this->gallery->act($number);
+
+        return $this->viewer === null && $item instanceof ShownText && $act !== ClickAct::Address ? ClickAct::Nothing : $act;
     }
 
     /** Null where there is nothing to say, and no lines are kept for it. */
@@ -114,8 +124,8 @@ final class TileMarkup
 
         return $act === ClickAct::Nothing ? $tile : $tile->add(
             Element::of('a', [
-                ...($act === ClickAct::Address ? $this->elsewhere($item->words, $item->words->title) : ['href' => "#{$attributes['id']}", ...$this->viewer->ofText($item)]),
-                'class' => 'zp-more', 'data-act' => self::actAttribute($act),
+                ...($act === ClickAct::Address ? $this->elsewhere($item->words, $item->words->title) : ['href' => "#{$attributes['id']}", ...($this->viewer?->ofText($item) ?? [])]),
+                'class' => 'zp-more', 'data-act' => $this->actAttribute($act),
             ])->text($this->phrases->readText($item->words->title)),
         );
     }
@@ -125,9 +135,9 @@ final class TileMarkup
         $words = $picture->words;
         $said = $this->nameOf($words, $picture->video !== null);
         $attributes = [
-            'href' => $this->viewer->leads->of($picture, $number, $act), 'aria-label' => $act === ClickAct::Nothing ? null : $said,
-            'data-act' => self::actAttribute($act),
-            ...($act->shows() ? $this->viewer->ofPicture($picture, $number) : []),
+            'href' => $this->leads->of($picture, $number, $act), 'aria-label' => $act === ClickAct::Nothing ? null : $said,
+            'data-act' => $this->actAttribute($act),
+            ...($act->shows() ? $this->viewer?->ofPicture($picture, $number) ?? [] : []),
             ...($act === ClickAct::Address ? $this->elsewhere($words, $said ?? self::altOf($words)) : []),
         ];
         $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes));
@@ -136,9 +146,9 @@ final class TileMarkup
     }
 
     /** The large view is what is meant where nothing is said. */
-    private static function actAttribute(ClickAct $act): ?string
+    private function actAttribute(ClickAct $act): ?string
     {
-        return $act === ClickAct::Large ? null : $act->value;
+        return $act === ClickAct::Large || $this->viewer === null ? null : $act->value;
     }
 
     /**

@@ -14,7 +14,7 @@ final class PageAddress
     public const LONGEST = 80;
 
     /** What the server itself answers under. */
-    private const RESERVED = ['studio', 'media', 'assets', 'embed', 'pictures', 'build', 'fonts', 'comments', 'look', 'missing', 'storage', 'api', 'robots', 'favicon', 'viewer', 'arrival', 'index'];
+    private const RESERVED = ['studio', 'media', 'assets', 'embed', 'pictures', 'build', 'fonts', 'comments', 'look', 'missing', 'storage', 'api', 'robots', 'favicon', 'viewer', 'arrival', 'index', 'oembed', 'feed', 'sitemap', 'iiif', 'unlock', 'guarded'];
 
     /** Folders that one may stand in. */
     private const DEEPEST = 4;

@@ -33,6 +33,13 @@ export const router = createRouter({
                 { path: 'finish', name: 'finish', component: () => import('./finish/FinishStage.vue'), props: true, meta: { title: 'Finish' } },
                 { path: 'viewer', name: 'viewer', component: () => import('./viewer/ViewerStage.vue'), props: true, meta: { title: 'Viewer' } },
                 { path: 'history', name: 'history', component: () => import('./gallery/HistoryStage.vue'), props: true, meta: { title: 'History' } },
+                {
+                    path: 'elsewhere',
+                    name: 'elsewhere',
+                    component: () => import('./elsewhere/ElsewhereStage.vue'),
+                    props: true,
+                    meta: { title: 'On other sites' },
+                },
                 { path: 'pages', name: 'pages', component: () => import('./pages/PagesStage.vue'), props: true, meta: { title: 'Pages' } },
             ],
         },

@@ -1,3 +1,5 @@
+import { scriptFrom } from './trusted';
+
 /** What the part of the script that a click needs offers. */
 export interface ViewerPart extends CustomElementConstructor {
     open(link: HTMLAnchorElement): void;
@@ -22,8 +24,7 @@ export function viewer(): Promise<ViewerPart> {
     coming ??= new Promise((resolve, reject) => {
         const come = (): void => resolve(customElements.get(VIEWER) as ViewerPart);
         if (customElements.get(VIEWER)) return come();
-        const script = document.createElement('script');
-        script.src = address;
+        const script = scriptFrom(address);
         script.onload = come;
         script.onerror = () => {
             // The links lead on by themselves; the next one who asks tries again.
@@ -34,4 +35,8 @@ export function viewer(): Promise<ViewerPart> {
         document.head.append(script);
     });
     return coming;
+}
+
+export function noted(error: unknown): void {
+    console.warn(error);
 }

@@ -1,6 +1,7 @@
 import { EmbeddedGallery } from './embed';
-import { fetchesFrom, viewer } from './loader';
-import { enliven, listen, noted, tileAt } from './pane';
+import { fitFrames, tellHeight } from './frame';
+import { fetchesFrom, noted, viewer } from './loader';
+import { enliven, listen, tileAt } from './pane';
 
 // The same file may be on a page several times: once for each embed.
 const script = document.currentScript as HTMLScriptElement | null;
@@ -30,6 +31,8 @@ if (isFirst) {
         openByAddress();
     });
     window.addEventListener('popstate', openByAddress);
+    tellHeight();
+    fitFrames();
     openByAddress();
     // In an idle moment, for whoever comes by touch: a finger does not point before it presses.
     const fetch = (): void => void (document.querySelector('[data-viewer]') && viewer().catch(noted));

@@ -1,4 +1,4 @@
-import { viewer } from './loader';
+import { noted, viewer } from './loader';
 import { enlivenMore, enlivenTabs } from './reveal';
 import { Strip } from './strip';
 import { TILES } from './surroundings';
@@ -62,8 +62,4 @@ export function tileAt(hash: string): HTMLAnchorElement | null {
         if (link?.closest('[data-viewer]') && !link.dataset['act']) return link;
     }
     return null;
-}
-
-export function noted(error: unknown): void {
-    console.warn(error);
 }

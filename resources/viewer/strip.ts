@@ -1,5 +1,6 @@
 import { intentOfKey } from './intents';
 import { adopt, isRightToLeft, phrasesOf, wantsLessMotion, type Say } from './surroundings';
+import { fill } from './trusted';
 
 /** px by which what is scrolled may miss its place. */
 const NEAR = 4;
@@ -35,7 +36,7 @@ export class Strip {
         button.type = 'button';
         button.className = `zp-step ${name}`;
         button.setAttribute('aria-label', label);
-        if (path) button.innerHTML = `<svg viewBox="0 0 20 20" aria-hidden="true"><path d="${path}"/></svg>`;
+        if (path) fill(button, `<svg viewBox="0 0 20 20" aria-hidden="true"><path d="${path}"/></svg>`);
         return button;
     }
 
@@ -119,6 +120,7 @@ export class Strip {
         new IntersectionObserver(([seen]) => {
             if (seen?.isIntersecting && frame.isConnected) run();
         }).observe(frame);
+        frame.addEventListener('zinc-gone', () => clearInterval(timer));
         run();
     }
 }

@@ -24,10 +24,10 @@ final class SecurityHeaders
     {
         $response = $next($request);
         $headers = match (true) {
-            $request->is('studio/proof/*', 'look/*') => Headers::proof($this->script),
+            $request->is('studio/proof/*', 'studio/there/*', 'look/*') => Headers::proof($this->script),
             $request->is('studio/preview/*', 'studio/next/*', 'studio/edition/*') => Headers::proof(null),
             $request->is('studio', 'studio/*') => Headers::studio(),
-            $response->headers->has('Access-Control-Allow-Origin') => [],
+            $response->headers->has('Access-Control-Allow-Origin'), $response->headers->has('Cross-Origin-Embedder-Policy') => [],
             default => Headers::page(),
         };
         foreach ($headers as $name => $value) {

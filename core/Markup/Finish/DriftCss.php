@@ -28,6 +28,9 @@ final readonly class DriftCss
     /** px of the inner width of nearly all phones, or more. */
     private const PHONES = 320;
 
+    /** Where it is to move, and can. */
+    private const MOVING = '@media screen and (prefers-reduced-motion:no-preference){@supports (animation-timeline:view()){{inside}}}';
+
     private Lanes $lanes;
 
     /**
@@ -52,9 +55,26 @@ final readonly class DriftCss
             }
         }
 
-        return Css::of('@keyframes zp-d-{name}{{moves}}@media screen and (prefers-reduced-motion:no-preference){@supports (animation-timeline:view()){{frame}{bands}}}', [
-            'name' => $this->name, 'moves' => $this->moves(), 'frame' => $this->frame(), 'bands' => Css::all(...$bands),
-        ]);
+        return Css::all(
+            Css::of('@keyframes zp-d-{name}{{moves}}', ['name' => $this->name, 'moves' => $this->moves()]),
+            Css::of(self::MOVING, ['inside' => Css::all($this->frame(), ...$bands)]),
+        );
+    }
+
+    /** How high the frame is where there is nothing in it yet. */
+    public function room(): Css
+    {
+        if ($this->lanes === Lanes::None) {
+            return Css::none();
+        }
+        $bands = [];
+        foreach ($this->arrangement->bands as $band) {
+            foreach ($this->parts($band->band) as $part) {
+                $bands[] = SectionCss::inBand($part, Css::of('{frame}{height:{height}}', ['frame' => $this->frame, 'height' => $this->frameHeight($band, $part)]));
+            }
+        }
+
+        return Css::of(self::MOVING, ['inside' => Css::all(...$bands)]);
     }
 
     /** From one end to the other: by --y down, by --x sideways, the lanes of the other direction the other way round. */
@@ -137,18 +157,30 @@ final readonly class DriftCss
 
     private function band(BandArrangement $band, WidthBand $part): Css
     {
-        $high = $part->from >= LayoutDesign::WIDE_FROM ? $this->drift->height : $this->drift->phoneHeight;
+        $high = $this->high($part);
         $whole = Css::length($band->height, 'cqw');
         $way = $this->drift->way === DriftWay::With ? 1 : -1;
 
         return Css::all(
-            Css::of('{frame}{height:min({high}px,{whole})}{list}{--z:max(0px,({whole} - {high}px)/2);--y:calc(var(--z)*{strength})}', [
-                'list' => $this->list, 'frame' => $this->frame, 'high' => $high, 'whole' => $whole, 'strength' => $this->strength($way),
+            Css::of('{frame}{height:{height}}{list}{--z:max(0px,({whole} - {high}px)/2);--y:calc(var(--z)*{strength})}', [
+                'list' => $this->list, 'frame' => $this->frame, 'height' => $this->frameHeight($band, $part), 'high' => $high, 'whole' => $whole, 'strength' => $this->strength($way),
             ]),
             $this->isEnlarged() ? Css::of('{list}{--e:{e}}', ['list' => $this->list, 'e' => Css::number($this->enlarged($high, max(Arrangement::NARROWEST, $part->from)), 3)]) : Css::none(),
             $this->lanes === Lanes::Across ? Css::of('{list}{--x:{x}cqw}', ['list' => $this->list, 'x' => $way * $this->sideways()]) : Css::none(),
             $this->against($band),
         );
+    }
+
+    /** px of the frame in a part of a band. */
+    private function high(WidthBand $part): int
+    {
+        return $part->from >= LayoutDesign::WIDE_FROM ? $this->drift->height : $this->drift->phoneHeight;
+    }
+
+    /** The frame is no higher than what is in it. */
+    private function frameHeight(BandArrangement $band, WidthBand $part): Css
+    {
+        return Css::of('min({high}px,{whole})', ['high' => $this->high($part), 'whole' => Css::length($band->height, 'cqw')]);
     }
 
     /** Of the way down: with lanes that go across, all of it, so that every row comes by. */

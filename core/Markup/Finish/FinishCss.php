@@ -34,9 +34,15 @@ final readonly class FinishCss
         );
     }
 
-    /** What the person wrote, last; its rules hold within the gallery alone (https://drafts.csswg.org/css-cascade-6/#scoped-styles). */
+    /** What the person wrote, last. */
     public function own(): Css
     {
-        return $this->finish->own->css === '' ? Css::none() : Css::of('{s}{contain:layout;isolation:isolate}@scope ({s}){{own}}', ['s' => $this->pane, 'own' => Css::unsafeButReviewed($this->finish->own->css)]);
+        return self::ownOf($this->pane, $this->finish);
+    }
+
+    /** Its rules hold within the gallery alone (https://drafts.csswg.org/css-cascade-6/#scoped-styles). */
+    public static function ownOf(Css $pane, FinishDesign $finish): Css
+    {
+        return $finish->own->css === '' ? Css::none() : Css::of('{s}{contain:layout;isolation:isolate}@scope ({s}){{own}}', ['s' => $pane, 'own' => Css::unsafeButReviewed($finish->own->css)]);
     }
 }

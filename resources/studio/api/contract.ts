@@ -202,6 +202,9 @@ export type SettingPath =
     | 'viewer.giving.pages';
 export type CommentState = 'waiting' | 'shown' | 'refused';
 export type Comments = Comment[];
+export type EmbedKind = 'script' | 'html' | 'frame' | 'images' | 'oembed';
+export type Strength = 'mild' | 'firm' | 'strict';
+export type EmbedRule = 'anyone' | 'these' | 'nobody';
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
 export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
@@ -705,6 +708,84 @@ export interface EditionSeen {
     title: string;
     pictures: number;
 }
+export interface Elsewhere {
+    is_live: boolean;
+    page: string;
+    kinds: EmbedOfKind[];
+    strengths: {
+        key: Strength;
+        label: string;
+        says: string;
+    }[];
+    hosts: {
+        key: string;
+        label: string;
+    }[];
+    /**
+     * Null for as the site has it.
+     */
+    rule: {
+        rule: EmbedRule;
+        origins: string[];
+    } | null;
+    site_rule: {
+        rule: EmbedRule;
+        origins: string[];
+    };
+    rules: {
+        key: EmbedRule;
+        label: string;
+    }[];
+    refusals: {
+        origin: string;
+        at: string;
+        gallery_id: string;
+        gallery: string;
+        times: number;
+    }[];
+    lock: {
+        is_locked: boolean;
+        hours: number;
+        shortest: number;
+        longest: number;
+        most_hours: number;
+    };
+}
+export interface EmbedOfKind {
+    kind: EmbedKind;
+    label: string;
+    says: string;
+    /**
+     * Whether pages that have it show what is put live later.
+     */
+    follows: boolean;
+    pieces: {
+        place: string;
+        text: string;
+    }[];
+    /**
+     * Directives that the other page has to allow.
+     */
+    policy: string[];
+    survives: Strength[];
+}
+export interface ElsewhereOfSite {
+    rule: {
+        rule: EmbedRule;
+        origins: string[];
+    };
+    rules: {
+        key: EmbedRule;
+        label: string;
+    }[];
+    refusals: {
+        origin: string;
+        at: string;
+        gallery_id: string;
+        gallery: string;
+        times: number;
+    }[];
+}
 export interface Exception {
     path: SettingPath;
     label: string;
@@ -842,7 +923,6 @@ export interface Gallery {
         }[];
     };
     panes: PaneOfGallery[];
-    embed: string;
     items: Item[];
 }
 export interface GalleryDesign {
@@ -1131,7 +1211,6 @@ export interface GalleryChanged {
         }[];
     };
     panes: PaneOfGallery[];
-    embed: string;
     items: Item[];
     /**
      * The version that this goes on from.
@@ -1289,6 +1368,16 @@ export interface NumberSetting {
 export interface OrderPreview {
     items: string[];
 }
+export interface PageChecked {
+    findings: {
+        code: string;
+        says: string;
+        mend: string;
+        gallery: string;
+        is_fault: boolean;
+        kind: EmbedKind | null;
+    }[];
+}
 export interface PageMade {
     id: string;
 }
@@ -1357,6 +1446,10 @@ export interface PaneDetails {
 }
 export interface PanePlaced {
     id: string;
+}
+export interface PastedCleaned {
+    html: string;
+    lost: string[];
 }
 export interface People {
     people: {

@@ -1,6 +1,11 @@
 <template>
     <nav class="stages" aria-label="Stages">
-        <RouterLink v-for="stage in stages" :key="stage.name" :to="{ name: stage.name, params: { id: gallery.id } }">
+        <RouterLink
+            v-for="stage in stages"
+            :key="stage.name"
+            :to="{ name: stage.name, params: { id: gallery.id } }"
+            :class="{ 'router-link-active': stage.name === 'pages' && $route.name === 'elsewhere' }"
+        >
             <b>{{ stage.label }}</b>
             <span>{{ stage.state }}</span>
         </RouterLink>

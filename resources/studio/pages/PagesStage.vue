@@ -75,7 +75,11 @@
                 </details>
             </template>
             <WhenLive :gallery="gallery" :page="chosen?.id" />
-            <EmbedSnippet :line="gallery.embed" :live="gallery.live.at !== null" />
+            <section class="others">
+                <h2>On other sites</h2>
+                <p class="note">One line, a frame, HTML or pictures alone; who may have it, and a password.</p>
+                <RouterLink class="go" :to="{ name: 'elsewhere', params: { id } }">Show what to copy</RouterLink>
+            </section>
         </aside>
     </div>
 </template>
@@ -96,7 +100,6 @@ import BringIn from '../site/BringIn.vue';
 import PageSettings from '../site/PageSettings.vue';
 import PageTree from '../site/PageTree.vue';
 import { useSite } from '../site/use-site';
-import EmbedSnippet from './EmbedSnippet.vue';
 import PageProof from './PageProof.vue';
 import PanePanel from './PanePanel.vue';
 import type { Room } from './room';
@@ -226,6 +229,14 @@ async function take(): Promise<void> {
     padding-top: 10px;
     border-top: 1px solid var(--z3);
     font-size: 13px;
+}
+
+.others {
+    display: grid;
+    gap: 6px;
+    margin-top: auto;
+    padding-top: 12px;
+    border-top: 2px solid var(--z3);
 }
 
 .block > :not(summary) {

@@ -1,11 +1,5 @@
 <template>
-    <ElCollapseItem :name="group.under">
-        <template #title>
-            <span class="title">
-                <b>{{ group.under }}</b>
-                <span>{{ brief }}</span>
-            </span>
-        </template>
+    <FoldItem :name="group.under" :brief="brief">
         <div class="rows">
             <slot />
             <SettingRow
@@ -18,11 +12,12 @@
                 @change="emit('change', partOf(setting.path, $event))"
             />
         </div>
-    </ElCollapseItem>
+    </FoldItem>
 </template>
 
 <script setup lang="ts">
 import type { DesignPart, GalleryDesign, PageColours } from '../api/types';
+import FoldItem from '../shared/FoldItem.vue';
 import SettingRow from './SettingRow.vue';
 import { partOf, valueAt, type SettingsUnder } from './settings';
 
@@ -32,28 +27,6 @@ const emit = defineEmits<{ change: [part: DesignPart] }>();
 </script>
 
 <style scoped>
-.title {
-    display: grid;
-    min-width: 0;
-    padding: 6px 0;
-    line-height: 1.3;
-    text-align: left;
-}
-
-b {
-    font-size: 14px;
-    font-weight: 600;
-    color: var(--z8);
-}
-
-.title > span {
-    overflow: hidden;
-    font-size: 12px;
-    text-overflow: ellipsis;
-    color: var(--z5);
-    white-space: nowrap;
-}
-
 .rows {
     display: flex;
     flex-wrap: wrap;

@@ -39,6 +39,7 @@
             <h1 class="unseen">Site: {{ VIEWS.find((one) => one.view === view)?.label }}</h1>
             <SitePages v-if="view === 'pages'" :shared="shared" />
             <NotLive v-else-if="view === 'not-live'" :shared="shared" />
+            <SiteElsewhere v-else-if="view === 'elsewhere'" />
             <CommentsView v-else-if="view === 'comments'" :pages="shared.pages.value" />
             <SiteHistory v-else :shared="shared" />
         </main>
@@ -54,6 +55,7 @@ import Hint from '../shared/Hint.vue';
 import TopBar from '../shared/TopBar.vue';
 import CommentsView from './CommentsView.vue';
 import NotLive from './NotLive.vue';
+import SiteElsewhere from './SiteElsewhere.vue';
 import SiteHistory from './SiteHistory.vue';
 import SitePages from './SitePages.vue';
 import { isLost } from './notes';
@@ -63,6 +65,7 @@ const VIEWS = [
     { view: 'pages', label: 'Pages' },
     { view: 'not-live', label: 'Not live' },
     { view: 'comments', label: 'Comments' },
+    { view: 'elsewhere', label: 'Elsewhere' },
     { view: 'history', label: 'History' },
 ] as const;
 
@@ -83,6 +86,7 @@ const notes = computed(() => {
         pages: lost > 0 ? `${pages.length}, ${lost} in no menu` : String(pages.length),
         'not-live': waiting === 0 ? 'all is live' : String(waiting),
         comments: comments === 0 ? 'none waits' : `${comments} to look at`,
+        elsewhere: 'who may embed',
         history: site.value?.undo?.says ?? 'nothing yet',
     };
 });

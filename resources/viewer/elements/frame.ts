@@ -1,6 +1,7 @@
 import { fitted, WHOLE, type Size, type View } from '../geometry';
 import { fileOf, nameOf, ownFile, type Slide } from '../slides';
 import type { Say } from '../surroundings';
+import { fill } from '../trusted';
 
 /** One slide in the stage: what the page has of it at once, and the right file over it when that is there. */
 export class Frame {
@@ -36,7 +37,7 @@ export class Frame {
         text.setAttribute('role', 'group');
         text.setAttribute('aria-label', name);
         text.dir = 'auto';
-        text.innerHTML = this.slide.html;
+        fill(text, this.slide.html);
         this.element.append(text);
     }
 

@@ -1,5 +1,6 @@
 import { fileOf, nameOf, ownFile, sequenceOf, type Slide } from '../slides';
 import { adopt, wantsLessMotion } from '../surroundings';
+import { fill } from '../trusted';
 import { fillWords } from './words';
 
 const STYLE =
@@ -83,7 +84,7 @@ function seen(slide: Slide, list: HTMLElement): HTMLElement {
 function told(slide: Slide, leave: () => void): HTMLElement {
     const words = document.createElement('div');
     words.className = 'zp-told';
-    if (slide.kind === 'text') words.innerHTML = slide.html;
+    if (slide.kind === 'text') fill(words, slide.html);
     else fillWords(words, slide, leave);
     return words;
 }

@@ -7,6 +7,7 @@ import { indexAfter, type Intent } from '../intents';
 import { VIEWER, type ViewerPart } from '../loader';
 import { nameOf, sequenceOf, type Sequence, type Slide } from '../slides';
 import { adopt } from '../surroundings';
+import { fill } from '../trusted';
 import { dress } from './dress';
 import { fly } from './flight';
 import { label, MARKUP, turn } from './markup';
@@ -57,7 +58,7 @@ export class Viewer extends HTMLElement {
     private show(sequence: Sequence, link: HTMLAnchorElement): void {
         const root = this.attachShadow({ mode: 'open' });
         adopt(root, STYLE);
-        root.innerHTML = MARKUP;
+        fill(root, MARKUP);
         this.sequence = sequence;
         const { settings, say, slides } = sequence;
         label(root, say);

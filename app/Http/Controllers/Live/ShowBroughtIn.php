@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Live;
 
 use App\Http\FileAnswer;
+use App\Http\OpenedPage;
 use App\Publishing\BroughtInPages;
 use App\Publishing\LiveFiles;
 use App\Serving\Headers;
@@ -14,7 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 /** A page that was brought in, or what it asks for, under the path that it had. */
 final readonly class ShowBroughtIn
 {
-    public function __construct(private LiveFiles $files)
+    public function __construct(private LiveFiles $files, private OpenedPage $opened)
     {
     }
 
@@ -22,8 +23,14 @@ final readonly class ShowBroughtIn
     {
         $under = BroughtInPages::FOLDER.'/'.$brought;
         // As the web server looks: the very file, a page without its ending, the first page of a folder.
-        $file = $this->files->find($under) ?? $this->files->find("{$under}.html") ?? $this->files->find(rtrim($under, '/').'/index.html') ?? abort(404);
+        foreach ([$under, "{$under}.html", rtrim($under, '/').'/index.html'] as $path) {
+            $file = $this->files->find($path);
+            if ($file !== null) {
+                $answer = FileAnswer::broughtIn($file, $request, Headers::page());
 
-        return FileAnswer::broughtIn($file, $request, Headers::page());
+                return $this->opened->answer($request, $path, (string) $answer->headers->get('Content-Type')) ?? $answer;
+            }
+        }
+        abort(404);
     }
 }

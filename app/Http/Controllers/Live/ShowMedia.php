@@ -6,20 +6,22 @@ namespace App\Http\Controllers\Live;
 
 use App\Access\Door;
 use App\Access\Look;
+use App\Access\Opening;
 use App\Http\FileAnswer;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use App\Publishing\GivenFiles;
+use App\Publishing\LockedFiles;
 use App\Publishing\PicturesOfPage;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A file of a picture that is not released: for people of the studio, and for a phone that was let in to look at its page; for others it is not there. */
+/** A file of a picture that is not released: for people of the studio, for a phone that was let in to look at its page, for who has the password of its gallery; for others it is not there. */
 final readonly class ShowMedia
 {
-    public function __construct(private Factory $disks, private GivenFiles $given, private Door $door, private Look $look, private PicturesOfPage $pages)
+    public function __construct(private Factory $disks, private GivenFiles $given, private Door $door, private Look $look, private PicturesOfPage $pages, private Opening $opening, private LockedFiles $locked)
     {
     }
 
@@ -49,7 +51,8 @@ final readonly class ShowMedia
         }
         $page = $this->look->page($request->cookie(Look::COOKIE));
 
-        return $page !== null && isset($picture->renditions[$file]) && $this->pages->shows($page, $picture);
+        return ($page !== null && isset($picture->renditions[$file]) && $this->pages->shows($page, $picture))
+            || $this->locked->has($this->opening->opened($request->cookie(Opening::COOKIE)), $picture->rendition_key, $file);
     }
 
     private function ofVideo(Picture $video, string $file): Response

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Embeds;
+
+use ZincPane\Core\Markup\Element;
+use ZincPane\Core\Markup\Style\Css;
+
+/** A page of ours within the other page: as high as the gallery at every width by its style, and to the px by the script. */
+final readonly class FrameEmbed implements Embed
+{
+    /** px of a frame whose style was thrown away. */
+    public const WIDTH = 640;
+
+    public function __construct(private EmbedSource $source)
+    {
+    }
+
+    public function kind(): EmbedKind
+    {
+        return EmbedKind::Frame;
+    }
+
+    public function stamp(): string
+    {
+        return Stamp::of($this->style());
+    }
+
+    public function pieces(): array
+    {
+        $style = $this->style();
+        $place = Element::of('div', ['class' => $this->place(), HtmlCss::MARK => "frame.{$this->source->id}.{$this->stamp()}"])->add(
+            Shadow::wish(),
+            Element::of('div')->add(self::frame($this->source, '100%', $this->height()->at(self::WIDTH))),
+        );
+
+        // A page may show all that is in it, its style sheets too.
+        return [new Piece('Where the gallery is to stand', Element::of('style', ['style' => 'display:none'])->css($style).$place.ScriptEmbed::script($this->source->host))];
+    }
+
+    /**
+     * @param  string  $width  as the attribute has it
+     * @param  positive-int  $height  px
+     */
+    public static function frame(EmbedSource $source, string $width, int $height): Element
+    {
+        return Element::of('iframe', [
+            'src' => $source->page(), 'title' => $source->title(), 'width' => $width, 'height' => $height,
+            'loading' => 'lazy', 'allow' => 'fullscreen; web-share', 'allowfullscreen' => true, 'style' => 'border:0',
+        ]);
+    }
+
+    public function directives(): array
+    {
+        $host = $this->source->host;
+
+        return ['frame-src' => [$host], 'style-src' => [Stamp::csp($this->style())], 'script-src' => [$host]];
+    }
+
+    private function height(): FrameHeight
+    {
+        return new FrameHeight($this->source->gallery, $this->source->sections, $this->source->phrases);
+    }
+
+    private function style(): string
+    {
+        $place = Css::of(':is(#zp#zp,.{class})', ['class' => Css::identifier($this->place())]);
+
+        return (string) Css::all(
+            Css::of('{s},{s} *{all:revert}{s}>svg{display:block;max-width:100%;height:0}{s}>div{container-type:inline-size}{s} iframe{display:block;width:100%;border:0}', ['s' => $place]),
+            $this->height()->css(Css::of('{s} iframe', ['s' => $place])),
+        );
+    }
+
+    private function place(): string
+    {
+        return 'zp-in-'.$this->source->gallery->key;
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('sites', static fn (Blueprint $table) => $table->json('embed')->nullable());
+        Schema::table('galleries', static function (Blueprint $table): void {
+            $table->json('embed')->nullable();
+            $table->string('lock_hash')->nullable();
+            $table->unsignedInteger('lock_hours')->nullable();
+        });
+        Schema::create('embed_refusals', static function (Blueprint $table): void {
+            $table->id();
+            $table->foreignUlid('gallery_id')->constrained()->cascadeOnDelete();
+            $table->string('origin');
+            $table->unsignedInteger('times');
+            $table->timestamps();
+            $table->unique(['gallery_id', 'origin']);
+        });
+    }
+
+    public function down(): void
+    {
+        Schema::dropIfExists('embed_refusals');
+        Schema::table('galleries', static fn (Blueprint $table) => $table->dropColumn(['embed', 'lock_hash', 'lock_hours']));
+        Schema::table('sites', static fn (Blueprint $table) => $table->dropColumn('embed'));
+    }
+};

@@ -1,0 +1,15 @@
+<!doctype html>
+<html lang="{{ $language }}"@if ($gallery !== '') data-frame="{{ $gallery }}"@endif>
+<head>
+<meta charset="utf-8">
+<meta name="viewport" content="width=device-width">
+<title>{{ $title }}</title>
+{{-- What a click leads to stands in a window of its own: this one is a part of somebody else's page. --}}
+<base target="_blank">
+<style>:root{color-scheme:light dark;color:CanvasText;{{ $ground }}}body{display:flow-root;margin:0;font:16px/{{ $line }}px system-ui,sans-serif}</style>
+{!! $head !!}
+</head>
+<body>
+{!! $body !!}
+</body>
+</html>

@@ -111,7 +111,7 @@ final readonly class PageReader
             $known = match ($part) {
                 'head' => new Found(FoundPart::Head, $id, $stamp, trim($element->textContent) !== '' && $element->tagName === 'style', 1, (int) $width),
                 'body' => new Found(FoundPart::Body, $id, $stamp, str_starts_with($class, 'zp-at-') && $this->count('.//li[contains(@class,"zp-n")]', $element) > 0, 1, (int) $width),
-                'frame' => new Found(FoundPart::Frame, $id, $stamp, str_starts_with($class, 'zp-in-') && $this->hasStyle($class)),
+                'frame' => new Found(FoundPart::Frame, $id, $stamp, str_starts_with($class, 'zp-in-') && $this->count('.//style', $element) > 0),
                 default => null,
             };
             $known === null ?: $found[] = $known;
@@ -193,17 +193,6 @@ final readonly class PageReader
         }
 
         return $count;
-    }
-
-    private function hasStyle(string $class): bool
-    {
-        foreach ($this->all('//style') as $style) {
-            if (str_contains($style->textContent, ".{$class})")) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function count(string $query, DOMElement $in): int

@@ -31,23 +31,25 @@ final readonly class FrameEmbed implements Embed
     {
         $style = $this->style();
         $place = Element::of('div', ['class' => $this->place(), HtmlCss::MARK => "frame.{$this->source->id}.{$this->stamp()}"])->add(
+            // In it: a page may show all that it holds, style sheets too, but not what stands here.
+            Element::of('style')->css($style),
             Shadow::wish(),
             Element::of('div')->add(self::frame($this->source, '100%', $this->height()->at(self::WIDTH))),
         );
 
-        // A page may show all that is in it, its style sheets too.
-        return [new Piece('Where the gallery is to stand', Element::of('style', ['style' => 'display:none'])->css($style).$place.ScriptEmbed::script($this->source->host))];
+        return [new Piece('Where the gallery is to stand', $place.ScriptEmbed::script($this->source->host))];
     }
 
     /**
      * @param  string  $width  as the attribute has it
      * @param  positive-int  $height  px
+     * @param  ?string  $style  of its own
      */
-    public static function frame(EmbedSource $source, string $width, int $height): Element
+    public static function frame(EmbedSource $source, string $width, int $height, ?string $style = null): Element
     {
         return Element::of('iframe', [
             'src' => $source->page(), 'title' => $source->title(), 'width' => $width, 'height' => $height,
-            'loading' => 'lazy', 'allow' => 'fullscreen; web-share', 'allowfullscreen' => true, 'style' => 'border:0',
+            'loading' => 'lazy', 'allow' => 'fullscreen; web-share', 'allowfullscreen' => true, 'style' => $style,
         ]);
     }
 

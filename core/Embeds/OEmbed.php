@@ -23,6 +23,9 @@ final readonly class OEmbed implements Embed
 
     public const PATH = 'oembed';
 
+    /** Of the frame: no style sheet goes with it. */
+    private const STYLE = 'border:0';
+
     public function __construct(private EmbedSource $source)
     {
     }
@@ -44,7 +47,7 @@ final readonly class OEmbed implements Embed
 
     public function directives(): array
     {
-        return ['frame-src' => [$this->source->host], 'img-src' => [$this->source->host]];
+        return ['frame-src' => [$this->source->host], 'style-src' => ["'unsafe-hashes'", Stamp::csp(self::STYLE)]];
     }
 
     /**
@@ -66,7 +69,7 @@ final readonly class OEmbed implements Embed
             'version' => '1.0', 'type' => 'rich', 'title' => $this->source->title(),
             'provider_name' => $provider, 'provider_url' => $this->source->host.'/',
             'cache_age' => self::KEPT,
-            'html' => (string) FrameEmbed::frame($this->source, (string) $width, $height), 'width' => $width, 'height' => $height,
+            'html' => (string) FrameEmbed::frame($this->source, (string) $width, $height, self::STYLE), 'width' => $width, 'height' => $height,
             ...$this->thumbnail($maxWidth, $maxHeight),
         ];
     }

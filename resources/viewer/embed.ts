@@ -23,7 +23,7 @@ export class EmbeddedGallery extends HTMLElement {
 
     connectedCallback(): void {
         // Put back, or put elsewhere: what is in it is there still.
-        if (this.isFilled) return;
+        if (this.isFilled) return this.tellStrips('zinc-back');
         // In the studio it comes with all that is in it.
         if (this.shadowRoot && this.hasAttribute('drawn')) return this.enliven(this.shadowRoot);
         this.off = new AbortController();
@@ -35,12 +35,18 @@ export class EmbeddedGallery extends HTMLElement {
 
     disconnectedCallback(): void {
         this.off.abort();
-        this.shadowRoot?.querySelectorAll('.zp-strip').forEach((strip) => strip.dispatchEvent(new Event('zinc-gone')));
+        this.tellStrips('zinc-gone');
+    }
+
+    private tellStrips(what: string): void {
+        this.shadowRoot?.querySelectorAll('.zp-strip').forEach((strip) => strip.dispatchEvent(new Event(what)));
     }
 
     private async load(signal: AbortSignal): Promise<void> {
         // The room that the page keeps for it stands in a root that the browser made.
         const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
+        // What stands in a line has no width to be measured.
+        adopt(root, ':host{display:block}');
         try {
             const answer = await this.asked(signal);
             await this.width(signal);

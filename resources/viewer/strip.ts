@@ -121,6 +121,7 @@ export class Strip {
             if (seen?.isIntersecting && frame.isConnected) run();
         }).observe(frame);
         frame.addEventListener('zinc-gone', () => clearInterval(timer));
+        frame.addEventListener('zinc-back', run);
         run();
     }
 }

@@ -83,7 +83,7 @@ test('stands in all five ways on pages that mean no good', async ({ page, browse
     try {
         for (const [name, { isTransformed }] of Object.entries(HOSTS)) {
             for (const { kind } of kinds) {
-                await visitor.goto(`${address}/${encodeURIComponent(name)}/${kind}`);console.log(name, kind);
+                await visitor.goto(`${address}/${encodeURIComponent(name)}/${kind}`);
                 const { pictures, loaded, narrowest } = await seen(visitor, kind);
                 expect([pictures, loaded > 0, narrowest > 40], `${name}, ${kind}`).toEqual([6, true, true]);
                 if (isTransformed || !['script', 'html'].includes(kind)) continue;

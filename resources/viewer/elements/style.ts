@@ -5,7 +5,7 @@
 export const STYLE = `
 :host{all:initial!important;display:contents!important}
 *{box-sizing:border-box}
-dialog{width:100vw;height:100dvh;max-width:none;max-height:none;margin:0;padding:0;border:0;overflow:hidden;background:color-mix(in srgb,var(--c) var(--o),transparent);backdrop-filter:var(--b);color:var(--l);font:16px/1.45 system-ui,sans-serif;overscroll-behavior:contain}
+dialog{width:100vw;height:var(--high,100dvh);max-width:none;max-height:none;inset:var(--top,0) 0 auto;margin:0;padding:0;border:0;overflow:hidden;background:color-mix(in srgb,var(--c) var(--o),transparent);backdrop-filter:var(--b);color:var(--l);font:16px/1.45 system-ui,sans-serif;overscroll-behavior:contain}
 dialog::backdrop{background:none}
 dialog[open]{display:grid;grid-template:"bar bar bar" auto "prev stage next" minmax(0,1fr) "said said said" auto "thumbs thumbs thumbs" auto/auto minmax(0,1fr) auto}
 .bar{grid-area:bar;display:flex;align-items:flex-start;gap:4px;min-width:0;padding:4px 4px 4px 12px;padding-inline:max(12px,env(safe-area-inset-left)) max(4px,env(safe-area-inset-right))}

@@ -3,6 +3,7 @@ import { Keys } from '../controllers/keys';
 import { lendOver } from '../controllers/large-loupe';
 import { fillScreen, share } from '../controllers/outside';
 import { Playing } from '../controllers/playing';
+import { keepInSight } from '../controllers/sight';
 import { indexAfter, type Intent } from '../intents';
 import { VIEWER, type ViewerPart } from '../loader';
 import { nameOf, sequenceOf, type Sequence, type Slide } from '../slides';
@@ -74,6 +75,7 @@ export class Viewer extends HTMLElement {
         this.stage = new Stage(this.inner('.stage'), slides, settings, say, events, this.off.signal);
         if (this.has('thumbs')) this.thumbs = new Thumbs(this.inner('.thumbs'), slides, say, (index) => this.turnTo(index));
         this.listen();
+        keepInSight(this.dialog, this.off.signal);
         this.dialog.showModal();
         const index = Math.max(
             0,

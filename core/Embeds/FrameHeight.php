@@ -59,7 +59,8 @@ final readonly class FrameHeight
             $height += (new SectionHeights($section, $this->gallery->design->layout, self::MORE))->at(max(1.0, $inner));
         }
 
-        return max(1, (int) ceil($height));
+        // What is a px but for the rounding of a float is a px.
+        return max(1, (int) ceil(round($height, 3)));
     }
 
     /**

@@ -16,6 +16,7 @@ use App\Publishing\PicturesOfPage;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response as Answer;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
 /** A file of a picture that is not released: for people of the studio, for a phone that was let in to look at its page, for who has the password of its gallery; for others it is not there. */
@@ -27,12 +28,13 @@ final readonly class ShowMedia
 
     public function __invoke(Request $request, string $key, string $file): Response
     {
-        $picture = Picture::query()->where('rendition_key', $key)->first();
-        if ($picture === null || ! $this->may($request, $picture, $file)) {
+        $picture = Picture::query()->where('rendition_key', $key)->first() ?? abort(404);
+        $isOurs = $this->isOfStudio($request);
+        if (! $isOurs && ! $this->isLookedAt($request, $picture, $file) && ! $this->locked->has($this->opening->opened($request->cookie(Opening::COOKIE)), $key, $file)) {
             abort(404);
         }
         if ($picture->kind === PictureKind::Video) {
-            return $this->ofVideo($picture, $file);
+            return $this->ofVideo($picture, $file, $isOurs);
         }
         $given = $this->given->called($picture, $file);
         if ($given === null && ! isset($picture->renditions[$file])) {
@@ -40,27 +42,42 @@ final readonly class ShowMedia
         }
         [$disk, $path] = $given ?? ['renditions', $picture->renditionFolder().'/'.$file];
 
-        return FileAnswer::forOne($this->disks->disk($disk)->path($path));
+        return self::sent($this->disks->disk($disk)->path($path), $isOurs);
     }
 
-    private function may(Request $request, Picture $picture, string $file): bool
+    private function isOfStudio(Request $request): bool
     {
         // Whoever signed out from elsewhere is a stranger here too.
-        if ($request->user() !== null && ! $this->door->isEnded($request)) {
-            return true;
-        }
-        $page = $this->look->page($request->cookie(Look::COOKIE));
-
-        return ($page !== null && isset($picture->renditions[$file]) && $this->pages->shows($page, $picture))
-            || $this->locked->has($this->opening->opened($request->cookie(Opening::COOKIE)), $picture->rendition_key, $file);
+        return $request->user() !== null && ! $this->door->isEnded($request);
     }
 
-    private function ofVideo(Picture $video, string $file): Response
+    private function isLookedAt(Request $request, Picture $picture, string $file): bool
     {
-        return match (true) {
-            $file === $video->videoFile() => FileAnswer::forOne($this->disks->disk('originals')->path($video->originalPath()), $video->media_type),
-            $file === Picture::TRACK && $video->track !== '' => new Answer($video->track, 200, ['Content-Type' => 'text/vtt; charset=utf-8', 'Cache-Control' => 'private, no-store']),
-            default => abort(404),
-        };
+        $page = $this->look->page($request->cookie(Look::COOKIE));
+
+        return $page !== null && isset($picture->renditions[$file]) && $this->pages->shows($page, $picture);
+    }
+
+    /** What visitors have for a while is kept nowhere. */
+    private static function sent(string $path, bool $isOurs, ?string $type = null): BinaryFileResponse
+    {
+        $answer = FileAnswer::forOne($path, $type);
+        $isOurs || $answer->headers->set('Cache-Control', 'private, no-store');
+
+        return $answer;
+    }
+
+    /** People of the studio have it as it came; visitors without what it tells of place and time. */
+    private function ofVideo(Picture $video, string $file, bool $isOurs): Response
+    {
+        if ($file === Picture::TRACK && $video->track !== '') {
+            return new Answer($video->track, 200, ['Content-Type' => 'text/vtt; charset=utf-8', 'Cache-Control' => 'private, no-store']);
+        }
+        if ($file !== $video->videoFile()) {
+            abort(404);
+        }
+        [$disk, $path] = $isOurs ? ['originals', $video->originalPath()] : $this->given->video($video);
+
+        return self::sent($this->disks->disk($disk)->path($path), $isOurs, $video->media_type);
     }
 }

@@ -29,6 +29,7 @@ const CORE_ROOMS = [
     'Snags' => ['Design', 'Measuring'],
     'Site' => ['Delivery', 'Design', 'Edition', 'Foreign', 'Geometry', 'Markup', 'Settings'],
     'Embeds' => ['Access', 'Delivery', 'Design', 'Edition', 'Finish', 'Geometry', 'Layout', 'Markup', 'Phrases', 'Viewer'],
+    'Formats' => ['Delivery', 'Edition', 'Embeds', 'Markup'],
 ];
 
 /** Each room of the application, and the rooms it may look into. The core is told apart below. */

@@ -31,6 +31,7 @@ final class FileAnswer
         'vtt' => 'text/vtt; charset=utf-8',
         'svg' => 'image/svg+xml',
         'txt' => 'text/plain; charset=utf-8',
+        'xml' => 'application/xml; charset=utf-8',
         'woff2' => 'font/woff2',
     ];
 

@@ -27,6 +27,7 @@ use ZincPane\Core\Site\SiteState;
  * @property ?array<string, mixed> $live what visitors have, as SiteState writes it
  * @property ?array<string, array<string, mixed>> $singles pictures that stand by themselves on live pages, as they went live, by id
  * @property ?array{rule: string, origins: list<string>} $embed whose pages may embed its galleries; null for anyone's
+ * @property ?string $acquire_page_id page that tells how pictures may be used
  * @property ?string $build the folder of what is live
  * @property-read \Illuminate\Database\Eloquent\Collection<int, Page> $pages
  */
@@ -39,7 +40,7 @@ final class Site extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['embed' => null, 'text_width' => 684];
+    protected $attributes = ['embed' => null, 'acquire_page_id' => null, 'text_width' => 684];
 
     protected function casts(): array
     {

@@ -32,4 +32,10 @@ final readonly class Composed
         public string $end = '',
     ) {
     }
+
+    /** With more in its head. */
+    public function headed(string $head): self
+    {
+        return new self($this->title, $this->path, $this->blocks, $this->panes, $this->above, $this->below, $this->css, $this->head.$head, $this->end);
+    }
 }

@@ -34,7 +34,7 @@ final readonly class LiveSite
         $this->contents->fetch($state->pages);
         $pictures = $this->singles($state, $singles, $fresh);
         $this->releases->releaseSingles($pictures);
-        $build = $this->files->write($this->builder->build($site, $state, $after, $guards, $pictures));
+        $build = $this->files->write($this->builder->build($site, $state, $after, $guards, self::times($before, $after), $pictures));
         $last = $site->build;
         try {
             $this->database->transaction(function () use ($site, $state, $pictures, $build, $noting): void {
@@ -87,6 +87,25 @@ final readonly class LiveSite
         }
 
         return $editions;
+    }
+
+    /**
+     * When each went live: what is as it was, when it did.
+     *
+     * @param  array<string, FrozenGallery>  $before
+     * @param  array<string, FrozenGallery>  $after
+     * @return array<string, int> seconds since 1970, by gallery
+     */
+    private static function times(array $before, array $after): array
+    {
+        $times = [];
+        $known = Gallery::query()->whereNotNull('edition_id')->with('edition:id,created_at')->get(['id', 'edition_id'])->keyBy('id');
+        foreach ($after as $id => $gallery) {
+            $edition = ($before[$id] ?? null) === $gallery ? $known->get($id)?->edition : null;
+            $times[$id] = ($edition->created_at ?? now())->getTimestamp();
+        }
+
+        return $times;
     }
 
     /** What the database calls live is what visitors get, even where a process was killed between the two. */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Site;
-use Illuminate\Config\Repository;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Formats\PictureRecord;
+use ZincPane\Core\Formats\SchemaOrg;
 use ZincPane\Core\Markup\Leads;
 use ZincPane\Core\Markup\PicturePage;
 use ZincPane\Core\Site\MenuEntry;
@@ -18,7 +19,7 @@ use ZincPane\Core\Site\SiteState;
 /** A page for each picture of a gallery that has them. */
 final readonly class PicturePages
 {
-    public function __construct(private Repository $config)
+    public function __construct(private Publishers $publishers)
     {
     }
 
@@ -35,14 +36,14 @@ final readonly class PicturePages
         [$up, $title] = self::standsOn($state, $galleryId);
         $addresses = Addresses::rooted();
         $leads = new Leads($edition, $addresses);
-        $host = rtrim($this->config->string('app.url'), '/');
+        $publisher = $this->publishers->of($site, $state);
         $phrases = $site->phrases();
         $pictures = array_filter($edition->items, static fn (Shown $item): bool => $item instanceof ShownPicture);
         $places = array_keys($pictures);
         $pages = [];
         foreach ($places as $at => $place) {
-            $one = new PicturePage($edition, $place, $pictures[$place], $addresses, $leads, $places[$at - 1] ?? null, $places[$at + 1] ?? null, $up, $title ?? $edition->about->title, $host, $phrases);
-            $pages[Leads::pagePath($edition, $place).'.html'] = $composer->compose(new Composed($one->title(), '', [$one->html()], head: $one->head()), $menu);
+            $one = new PicturePage($edition, $place, $pictures[$place], $addresses, $leads, $places[$at - 1] ?? null, $places[$at + 1] ?? null, $up, $title ?? $edition->about->title, $publisher->host, $phrases);
+            $pages[Leads::pagePath($edition, $place).'.html'] = $composer->compose(new Composed($one->title(), '', [$one->html()], head: $one->head(SchemaOrg::picture(new PictureRecord($edition, $place, $pictures[$place], $publisher)))), $menu);
         }
 
         return $pages;
@@ -51,7 +52,7 @@ final readonly class PicturePages
     /**
      * @return array{string, ?string} address and title of the page that it stands on first
      */
-    private static function standsOn(SiteState $state, string $galleryId): array
+    public static function standsOn(SiteState $state, string $galleryId): array
     {
         foreach ($state->pages as $page) {
             if ($page->panesOf($galleryId) !== []) {

@@ -17,17 +17,18 @@ use ZincPane\Core\Site\SiteState;
 /** Writes the whole public site, from editions only, as files by path. */
 final readonly class SiteBuilder
 {
-    public function __construct(private VisitorScript $script, private PageContent $content, private EmbedFiles $embeds, private PicturePages $pictures, private Contents $contents, private BroughtInPages $broughtIn, private PlacePainter $painter)
+    public function __construct(private VisitorScript $script, private PageContent $content, private EmbedFiles $embeds, private PicturePages $pictures, private Contents $contents, private BroughtInPages $broughtIn, private PlacePainter $painter, private MachineFiles $machines)
     {
     }
 
     /**
      * @param  array<string, FrozenGallery>  $editions  of live galleries, by gallery id
      * @param  array<string, Guard>  $guards  who may have them, by gallery id
+     * @param  array<string, int>  $times  seconds since 1970 when each went live, by gallery id
      * @param  array<string, ShownPicture>  $pictures  that stand by themselves, by id
      * @return array<string, string> contents by path
      */
-    public function build(Site $site, SiteState $state, array $editions, array $guards, array $pictures = []): array
+    public function build(Site $site, SiteState $state, array $editions, array $guards, array $times, array $pictures = []): array
     {
         $addresses = Addresses::rooted();
         $style = self::stylesheet($site);
@@ -48,6 +49,7 @@ final readonly class SiteBuilder
         $composer = new PageComposer($site, $addresses->of($style), $run, $arrives);
         $menu = $state->menu();
         $shown = static fn (string $id): ?FrozenGallery => $editions[$id] ?? null;
+        $open = array_filter($editions, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
         $this->contents->fetch($state->pages);
         foreach ($state->pages as $page) {
             if ($page->isBroughtIn) {
@@ -56,12 +58,13 @@ final readonly class SiteBuilder
 
                 continue;
             }
-            $files["pages/{$page->address}.html"] = $composer->compose($this->content->of($page, $site, $state, $shown, $pictures, $this->place($guards, $page, $site)), $menu);
+            $content = $this->content->of($page, $site, $state, $shown, $pictures, $this->place($guards, $page, $site));
+            $files["pages/{$page->address}.html"] = $composer->compose($content->headed($this->machines->head($page, $content, $open, $site, $state)), $menu);
         }
         $files = LockedPages::parted($files) + $this->broughtIn->filesOf($state->pages);
         $files[LiveFiles::MISSING] = $composer->compose(self::missing($site), $menu);
         $files['pages/'.PageComments::RECEIVED.'.html'] = $composer->compose(self::received($site), $menu);
-        $files += $this->embeds->instead($site);
+        $files += $this->embeds->instead($site) + $this->machines->files($open, $times, $site, $state);
         foreach ($editions as $id => $edition) {
             $guard = $guards[$id] ?? Guard::open();
             $pages = $this->pictures->of($site, $composer, $menu, $edition, $state, $id);

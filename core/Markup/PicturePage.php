@@ -70,8 +70,12 @@ final readonly class PicturePage
         return Element::of('h1')->text($this->title()).Element::of('figure', ['class' => 'zp-one'])->add($this->seen(), $said).$this->around();
     }
 
-    /** What machines are told in the head of the page. */
-    public function head(): string
+    /**
+     * What machines are told in the head of the page.
+     *
+     * @param  array<string, mixed>  $data  of the picture, in a vocabulary of theirs
+     */
+    public function head(array $data): string
     {
         $words = $this->picture->words;
         $description = $words->caption !== '' ? $words->caption : ($words->description !== '' ? $words->description : $words->alt);
@@ -90,29 +94,8 @@ final readonly class PicturePage
             $words->alt === '' ? null : $meta('property', 'og:image:alt', $words->alt),
             $meta('name', 'twitter:card', 'summary_large_image'),
             Element::of('style')->css(self::STYLE),
-            Element::of('script', ['type' => 'application/ld+json'])->json($this->structured($canonical, $large, $description)),
+            Element::of('script', ['type' => 'application/ld+json'])->json($data),
         ], static fn (?Element $element): bool => $element !== null));
-    }
-
-    /**
-     * As https://schema.org/ImageObject and https://schema.org/VideoObject have it.
-     *
-     * @return array<string, string|int>
-     */
-    private function structured(string $canonical, string $large, string $description): array
-    {
-        $words = $this->picture->words;
-        $facts = $this->picture->facts;
-        $shown = $this->gallery->design->viewer->words;
-        $video = $this->picture->video;
-
-        return array_filter([
-            '@context' => 'https://schema.org', '@type' => $video === null ? 'ImageObject' : 'VideoObject',
-            'url' => $canonical, 'contentUrl' => $video === null ? $large : $this->host.'/'.ltrim($video->address, '/'), 'thumbnailUrl' => $video === null ? '' : $large,
-            'name' => $this->title(), 'description' => $description, 'creditText' => $words->credit,
-            'copyrightNotice' => $shown->rights ? $facts->rights : '', 'dateCreated' => $shown->date && $facts->takenAt !== null ? gmdate('Y-m-d', $facts->takenAt) : '',
-            'width' => $this->picture->size->width, 'height' => $this->picture->size->height,
-        ], static fn (string|int $value): bool => $value !== '');
     }
 
     private function seen(): Element

@@ -10,7 +10,10 @@ return new class extends Migration
 {
     public function up(): void
     {
-        Schema::table('sites', static fn (Blueprint $table) => $table->json('embed')->nullable());
+        Schema::table('sites', static function (Blueprint $table): void {
+            $table->json('embed')->nullable();
+            $table->ulid('acquire_page_id')->nullable();
+        });
         Schema::table('galleries', static function (Blueprint $table): void {
             $table->json('embed')->nullable();
             $table->string('lock_hash')->nullable();
@@ -30,6 +33,6 @@ return new class extends Migration
     {
         Schema::dropIfExists('embed_refusals');
         Schema::table('galleries', static fn (Blueprint $table) => $table->dropColumn(['embed', 'lock_hash', 'lock_hours']));
-        Schema::table('sites', static fn (Blueprint $table) => $table->dropColumn('embed'));
+        Schema::table('sites', static fn (Blueprint $table) => $table->dropColumn(['embed', 'acquire_page_id']));
     }
 };

@@ -80,7 +80,7 @@ it('packs files beforehand, and takes over what stays as it was', function (): v
     expect(gzdecode((string) file_get_contents("{$first}/{$embed}.gz")))->toBe(file_get_contents("{$first}/{$embed}"))
         ->and((string) shell_exec('brotli -dc '.escapeshellarg("{$first}/{$embed}.br")))->toBe(file_get_contents("{$first}/{$embed}"));
     // Too small to pay.
-    expect(is_file("{$first}/pages/home.html.gz"))->toBeFalse();
+    expect(is_file("{$first}/robots.txt.gz"))->toBeFalse();
     $this->change($gallery, ['kind' => 'about', 'about' => ['title' => 'Other kites']])->assertOk();
     $this->putLive($gallery);
     $second = $current();

@@ -10,9 +10,11 @@ use App\Serving\Headers;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** A style sheet, a script, or what an embed fetches. */
+/** A style sheet, a script, what an embed fetches, or what machines are told. */
 final readonly class ShowLiveFile
 {
+    private const FEED = 'application/atom+xml';
+
     public function __construct(private LiveFiles $files)
     {
     }
@@ -23,6 +25,6 @@ final readonly class ShowLiveFile
 
         return str_starts_with($path, 'assets/')
             ? FileAnswer::forEver($file)
-            : FileAnswer::revalidated($file, $request, Headers::embed());
+            : FileAnswer::revalidated($file, $request, [...(str_starts_with($path, 'feed/') ? ['Content-Type' => self::FEED] : []), ...Headers::embed()]);
     }
 }

@@ -77,7 +77,7 @@ final class GalleryTypes
             'FillRow' => Type::object(['item' => Type::text(), 'before' => Type::text(), 'after' => Type::text()->orNull()]),
             'FillPreview' => Type::object(['rows' => Type::list(Type::ref('FillRow'))]),
             'TableProblem' => Type::object(['line' => Type::whole(), 'says' => Type::text()]),
-            'TablePreview' => Type::object(['words' => Type::either(Type::map(Type::ref('WordChange')), Type::written(['type' => 'array', 'maxItems' => 0])), 'problems' => Type::list(Type::ref('TableProblem'))]),
+            'TablePreview' => Type::object(['words' => Type::either(Type::map(Type::ref('WordChange')), Type::written(['type' => 'array', 'maxItems' => 0])), 'problems' => Type::list(Type::ref('TableProblem')), 'read_as' => Type::text()->told('How the file was understood: encoding and separator, in words.')]),
             'TableTaken' => Type::object(['gallery' => Type::ref('GalleryChanged'), 'problems' => Type::list(Type::ref('TableProblem'))]),
             'Change' => Type::either(
                 Type::object(['kind' => Type::among(['about']), 'about' => Type::part($about)]),

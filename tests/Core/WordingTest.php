@@ -10,6 +10,7 @@ use ZincPane\Core\Wording\AltFlaw;
 use ZincPane\Core\Wording\AltReview;
 use ZincPane\Core\Wording\CsvCell;
 use ZincPane\Core\Wording\CsvRows;
+use ZincPane\Core\Wording\CsvText;
 use ZincPane\Core\Wording\FileFacts;
 use ZincPane\Core\Wording\Fill;
 use ZincPane\Core\Wording\Pattern;
@@ -263,3 +264,14 @@ it('reads facts of files however they are written', function (array $tags, strin
     'a title that is a title' => [['XMP-dc:Title' => 'An untitled picture'], 'words', ['title' => 'An untitled picture']],
     'bytes that are no text' => [['XMP-dc:Title' => "Gr\xFCn\x00kite"], 'words', ['title' => 'Gr?n kite']],
 ]);
+
+it('reads a table in whatever a spreadsheet wrote it', function (string $encoding, string $mark, string $separator, bool $told): void {
+    $rows = [['file', 'title', 'caption'], ['1.jpg', 'Straße am Köder', "zwei\nZeilen"], ['2.jpg', 'Où „sept“ – œufs', 'x']];
+    $lines = array_map(static fn (array $row): string => implode($separator, array_map(static fn (string $cell): string => '"'.$cell.'"', $row)), $rows);
+    $text = ($told ? "sep={$separator}\r\n" : '').implode("\r\n", $lines)."\r\n";
+    $read = CsvText::read($mark.mb_convert_encoding($text, $encoding, 'UTF-8'));
+    expect($read->encoding)->toBe(str_starts_with($encoding, 'UTF-16') ? 'UTF-16' : $encoding)->and($read->separator)->toBe($separator)->and($read->line)->toBe($told ? 2 : 1)
+        ->and($read->text)->toBe(implode("\n", array_map(static fn (string $line): string => $line, $lines))."\n")
+        ->and($read->says())->toContain(['x', ',' => 'commas', ';' => 'semicolons', "\t" => 'tabs'][$separator]);
+})->with(['UTF-8' => ['UTF-8', ''], 'UTF-8, marked' => ['UTF-8', "\xEF\xBB\xBF"], 'UTF-16' => ['UTF-16LE', "\xFF\xFE"], 'UTF-16 the other way' => ['UTF-16BE', "\xFE\xFF"], 'UTF-16 without a mark' => ['UTF-16LE', ''], 'the other way without a mark' => ['UTF-16BE', ''], 'Windows-1252' => ['Windows-1252', '']])
+    ->with([',', ';', "\t"])->with([true, false]);

@@ -64,7 +64,7 @@ it('sends the words out as CSV and takes them in, whatever spreadsheet wrote it'
     $csv = $this->get("{$this->address}/words.csv")->assertOk()->assertHeader('Content-Type', 'text/csv; charset=utf-8')->getContent();
     expect($csv)->toStartWith("\u{FEFF}item,file,title")->toContain("'=1+1");
     $send = fn (string $body, string $way = '') => $this->post("{$this->address}/words.csv{$way}", ['file' => UploadedFile::fake()->createWithContent('words.csv', $body), 'version' => ($this->version)()], ['Accept' => 'application/json']);
-    $send($csv, '/preview')->assertOk()->assertExactJson(['words' => [], 'problems' => []]);
+    $send($csv, '/preview')->assertOk()->assertExactJson(['words' => [], 'problems' => [], 'read_as' => 'UTF-8, separated by commas']);
 
     // As another spreadsheet would write it: one row changed, one broken, one that spans lines.
     $rows = [['item', 'caption', 'decorative'], [$this->a, "three\nlong\nlines", ''], ['gone', 'x', ''], [$this->c, 'Dry; and calm', 'yes']];

@@ -1758,6 +1758,10 @@ export interface TablePreview {
           }
         | [];
     problems: TableProblem[];
+    /**
+     * How the file was understood: encoding and separator, in words.
+     */
+    read_as: string;
 }
 export interface TableProblem {
     line: number;

@@ -9,6 +9,7 @@
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
         <div v-if="preview" class="preview" role="region" aria-label="What it changes" tabindex="0">
             <p role="status">
+                <span class="note">Read as {{ preview.read_as }}.</span>
                 <b>{{ count === 0 ? 'No picture changes.' : `${count} ${count === 1 ? 'picture changes' : 'pictures change'}.` }}</b>
                 <template v-if="preview.problems.length > 0">
                     {{ preview.problems.length }} {{ preview.problems.length === 1 ? 'line' : 'lines' }} cannot be read.</template

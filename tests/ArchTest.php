@@ -29,7 +29,7 @@ const CORE_ROOMS = [
     'Snags' => ['Design', 'Measuring'],
     'Site' => ['Delivery', 'Design', 'Edition', 'Foreign', 'Geometry', 'Markup', 'Settings'],
     'Embeds' => ['Access', 'Delivery', 'Design', 'Edition', 'Finish', 'Geometry', 'Layout', 'Markup', 'Phrases', 'Viewer'],
-    'Formats' => ['Delivery', 'Edition', 'Embeds', 'Markup'],
+    'Formats' => ['Delivery', 'Design', 'Edition', 'Embeds', 'Foreign', 'Gallery', 'Markup', 'Tidying', 'Viewer'],
 ];
 
 /** Each room of the application, and the rooms it may look into. The core is told apart below. */
@@ -50,6 +50,7 @@ const APP_ROOMS = [
     'Upgrading' => ['Casts', 'Imaging', 'Intake', 'Models'],
     'Serving' => ['Publishing'],
     'Elsewhere' => ['Models', 'Publishing', 'Serving'],
+    'Exchange' => ['Actions', 'BroughtIn', 'Intake', 'Models', 'Publishing'],
     'Upkeep' => ['Access', 'Intake', 'Models', 'Publishing'],
     'Contract' => ['Models', 'Proofing'],
 ];

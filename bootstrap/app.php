@@ -11,6 +11,7 @@ use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
 use App\BroughtIn\BroughtInException;
+use App\Exchange\ExchangeException;
 use App\Http\Middleware\CompressAnswers;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\KnownSignIn;
@@ -86,7 +87,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->map(static fn (AccessException $refusal): RefusedException => RefusedException::from($refusal));
         $exceptions->map(static fn (SiteException $refusal): RefusedException => RefusedException::from($refusal));
         // Refusals are answers, not faults.
-        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class, SiteException::class, AccessException::class, StalePageException::class, BroughtInException::class]);
+        $exceptions->dontReport([SignInException::class, RefusedException::class, FinishNotTakenException::class, FinishFileException::class, StaleVersionException::class, NothingToUndoException::class, IntakeException::class, PartException::class, SourceException::class, SettingException::class, ChangeException::class, SiteException::class, AccessException::class, StalePageException::class, BroughtInException::class, ExchangeException::class]);
         $exceptions->report(static function (ImagingException $exception): void {
             logger()->warning($exception->getMessage());
         })->stop();

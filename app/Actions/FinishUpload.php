@@ -75,6 +75,9 @@ final readonly class FinishUpload
         if (FileType::sniff($path, $upload->name) === FileType::Zip) {
             return $this->batch($upload, $path);
         }
+        if ($upload->purpose === Batch::GALLERY) {
+            throw IntakeException::noZip($upload->name);
+        }
         $taken = $this->intake->handle($path, $upload->name);
         $upload->update(['picture_id' => $taken->goesIn ? $taken->picture->id : null, 'outcome' => ['picture' => $taken->picture->id, 'known' => $taken->isKnown, 'notice' => $taken->notice]]);
 
@@ -83,12 +86,12 @@ final readonly class FinishUpload
 
     private function batch(Upload $upload, string $path): Batch
     {
-        $batch = new Batch(['user_id' => $upload->user_id, 'gallery_id' => $upload->gallery_id, 'name' => $upload->name, 'total' => $this->zip->count($path, $upload->name)]);
+        $batch = new Batch(['purpose' => $upload->purpose, 'state' => $upload->purpose === Batch::GALLERY ? 'asking' : 'waiting', 'user_id' => $upload->user_id, 'gallery_id' => $upload->gallery_id, 'name' => $upload->name, 'total' => $this->zip->count($path, $upload->name)]);
         $batch->id = $batch->newUniqueId();
         rename($path, $this->disks->disk('parts')->path($batch->id));
         $batch->save();
         $upload->update(['outcome' => ['batch' => $batch->id]]);
-        $this->workshop->takeInZip($batch->id);
+        $batch->purpose === Batch::GALLERY || $this->workshop->takeInZip($batch->id);
 
         return $batch;
     }

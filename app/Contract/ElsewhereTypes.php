@@ -40,6 +40,11 @@ final class ElsewhereTypes
             'PageChecked' => Type::object(['findings' => Type::list(Type::object([
                 ...array_fill_keys(['code', 'says', 'mend', 'gallery'], Type::text()), 'is_fault' => Type::flag(), 'kind' => Type::ref('EmbedKind')->orNull(),
             ]))]),
+            'Understood' => Type::object([
+                'from' => Type::text()->told('What it was read from, in words.'), 'title' => Type::text(), 'description' => Type::text(),
+                'pictures' => Type::list(Type::object(array_fill_keys(['file', 'title', 'caption', 'alt'], Type::text()))),
+                'absent' => Type::list(Type::text())->told('Named there, and not among the files.'), 'left' => Type::list(Type::text())->told('Among the files, and not named there.'),
+            ]),
             'PastedCleaned' => Type::object(['html' => Type::text(), 'lost' => Type::list(Type::text())]),
         ];
     }

@@ -57,8 +57,9 @@ final class PictureTypes
     {
         return [
             'Batch' => Type::object([
-                'id' => Type::text(), 'name' => Type::text(), 'state' => Type::among(['waiting', 'running', 'held', 'done', 'failed']), 'total' => Type::whole(),
+                'id' => Type::text(), 'name' => Type::text(), 'state' => Type::among(['asking', 'waiting', 'running', 'held', 'done', 'failed']), 'total' => Type::whole(),
                 'outcomes' => Type::list(Type::object(['name' => Type::text(), 'state' => Type::among(['ready', 'failed']), 'note' => Type::text(), 'picture' => Type::text()->orNull()])),
+                'gallery_id' => Type::text()->orNull()->told('That they were sent to, or that was made of them.'),
             ]),
             'TakenIn' => Type::object(['picture' => Type::ref('Picture'), 'known' => Type::flag(), 'notice' => Type::text()->orNull()]),
             'BatchBegun' => Type::object(['batch' => Type::ref('Batch')]),

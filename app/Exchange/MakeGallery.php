@@ -10,6 +10,7 @@ use App\Intake\RichText;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\Picture;
+use Closure;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Support\Str;
 use ZincPane\Core\Design\GalleryDesign;
@@ -26,13 +27,20 @@ final readonly class MakeGallery
 
     /**
      * @param  callable(string $name, ?IntakeException $refused, ?Picture $picture): void  $told  called for every picture
+     * @param  (callable(Gallery): void)|null  $noting  writes down, in the same transaction, that it was made
      *
      * @throws ExchangeException when it is a gallery that something is missing of; nothing was taken
      * @throws IntakeException when an original of such a gallery cannot be taken; no gallery was made
      */
-    public function handle(Archive $archive, Draft $draft, callable $told): Gallery
+    public function handle(Archive $archive, Draft $draft, callable $told, ?callable $noting = null): Gallery
     {
-        $gallery = $draft->file === null ? $this->ofDraft($archive, $draft, $told) : $this->ofFile($archive, $draft->file, $told);
+        $make = $draft->file === null ? $this->ofDraft($archive, $draft, $told) : $this->ofFile($archive, $draft->file, $told);
+        $gallery = $this->database->transaction(static function () use ($make, $noting): Gallery {
+            $gallery = $make();
+            $noting === null || $noting($gallery);
+
+            return $gallery;
+        });
         $this->missing->forGallery($gallery->id);
 
         return $gallery;
@@ -40,8 +48,9 @@ final readonly class MakeGallery
 
     /**
      * @param  callable(string, ?IntakeException, ?Picture): void  $told
+     * @return Closure(): Gallery what makes it, once its pictures are here
      */
-    private function ofDraft(Archive $archive, Draft $draft, callable $told): Gallery
+    private function ofDraft(Archive $archive, Draft $draft, callable $told): Closure
     {
         $rows = $there = [];
         foreach ($draft->pictures as $entry) {
@@ -61,15 +70,16 @@ final readonly class MakeGallery
             }
         }
 
-        return $this->made(About::titled($draft->title)->with(['description' => $draft->description]), GalleryDesign::default(), Albums::none(), $rows);
+        return self::made(About::titled($draft->title)->with(['description' => $draft->description]), GalleryDesign::default(), Albums::none(), $rows);
     }
 
     /**
      * @param  callable(string, ?IntakeException, ?Picture): void  $told
+     * @return Closure(): Gallery what makes it, once its pictures are here
      *
      * @throws ExchangeException|IntakeException
      */
-    private function ofFile(Archive $archive, GalleryFile $file, callable $told): Gallery
+    private function ofFile(Archive $archive, GalleryFile $file, callable $told): Closure
     {
         $originals = $this->originals($archive, $file);
         $pictures = $known = [];
@@ -92,7 +102,7 @@ final readonly class MakeGallery
         }
         $ground = $file->ground === null ? '' : $pictures[$file->ground]->id;
 
-        return $this->made($file->about, $file->design->with(['finish' => ['ground' => ['picture' => $ground]]]), $file->albums, $rows);
+        return self::made($file->about, $file->design->with(['finish' => ['ground' => ['picture' => $ground]]]), $file->albums, $rows);
     }
 
     /**
@@ -117,16 +127,17 @@ final readonly class MakeGallery
 
     /**
      * @param  list<array<string, string|bool|null>>  $rows  of its items, in their order
+     * @return Closure(): Gallery
      */
-    private function made(About $about, GalleryDesign $design, Albums $albums, array $rows): Gallery
+    private static function made(About $about, GalleryDesign $design, Albums $albums, array $rows): Closure
     {
-        return $this->database->transaction(static function () use ($about, $design, $albums, $rows): Gallery {
+        return static function () use ($about, $design, $albums, $rows): Gallery {
             $gallery = Gallery::query()->create([...$about->toArray(), 'design' => $design, 'albums' => $albums->toArray(), 'version' => 1]);
             foreach ($rows as $position => $row) {
                 GalleryItem::query()->create(['id' => (string) Str::ulid(), 'gallery_id' => $gallery->id, 'position' => $position, ...$row]);
             }
 
             return $gallery;
-        });
+        };
     }
 }

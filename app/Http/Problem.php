@@ -10,6 +10,7 @@ use App\Actions\NothingToUndoException;
 use App\Actions\RefusedException;
 use App\Actions\StaleVersionException;
 use App\BroughtIn\BroughtInException;
+use App\Exchange\ExchangeException;
 use App\Faults\Cause;
 use App\Imaging\ImagingException;
 use App\Intake\IntakeException;
@@ -49,6 +50,7 @@ final class Problem
                 'field' => $exception->field, 'allowed' => $exception->allowed,
             ]),
             $exception instanceof IntakeException => self::answer(422, $exception->reason, 'The file was not taken', $exception->getMessage()),
+            $exception instanceof ExchangeException => self::answer(422, 'not-understood', 'No gallery can be made of it', $exception->getMessage()),
             $exception instanceof BroughtInException => self::answer(422, 'page-not-taken', 'The page was not brought in', $exception->getMessage(), ['field' => 'file']),
             $exception instanceof FinishNotTakenException => self::answer(422, 'finish-not-taken', 'The finish was not taken in', $exception->getMessage()),
             $exception instanceof PartException => self::answer($exception->status, 'part-not-taken', 'The part was not taken', $exception->getMessage()),

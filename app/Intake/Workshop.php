@@ -13,6 +13,9 @@ interface Workshop
     /** The pictures of a ZIP, which lies among the parts under the name of the batch. */
     public function takeInZip(string $batchId): void;
 
+    /** A gallery of the files in a ZIP, which lies there too. */
+    public function makeGallery(string $batchId): void;
+
     /**
      * Pictures of a source.
      *

@@ -22,6 +22,11 @@ final class QueuedWorkshop implements Workshop
         TakeInZip::dispatch($batchId)->onQueue(self::BATCHES);
     }
 
+    public function makeGallery(string $batchId): void
+    {
+        MakeGalleryOfZip::dispatch($batchId)->onQueue(self::BATCHES);
+    }
+
     public function takeFilesOfSource(string $batchId, string $source, array $files): void
     {
         TakeFilesOfSource::dispatch($batchId, $source, $files)->onQueue(self::BATCHES);

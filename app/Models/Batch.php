@@ -17,7 +17,9 @@ use Throwable;
  * @property ?string $user_id
  * @property ?string $gallery_id
  * @property string $name
- * @property string $state waiting, running, held (the machine is to blame), done or failed
+ * @property string $purpose pictures, or gallery: one is made of them
+ * @property string $state asking (somebody is to look at it first), waiting, running, held (the machine is to blame), done or failed
+ * @property ?string $title of the gallery that is made of it, where it is to be another than was understood
  * @property ?array{source: string, files: list<string>} $order of a source; null for a ZIP
  * @property int $total
  * @property list<array{name: string, state: string, note: string, picture: ?string}> $outcomes
@@ -29,9 +31,14 @@ final class Batch extends Model
     /** States after which nothing more happens. */
     private const OVER = ['done', 'failed'];
 
+    /** What a ZIP is to become. */
+    public const PICTURES = 'pictures';
+
+    public const GALLERY = 'gallery';
+
     protected $guarded = [];
 
-    protected $attributes = ['outcomes' => '[]', 'state' => 'waiting', 'total' => 0];
+    protected $attributes = ['outcomes' => '[]', 'purpose' => self::PICTURES, 'title' => null, 'state' => 'waiting', 'total' => 0];
 
     protected function casts(): array
     {
@@ -52,7 +59,7 @@ final class Batch extends Model
     public static function open(): Builder
     {
         $open = self::query();
-        $open->whereNotIn('state', self::OVER);
+        $open->whereNotIn('state', [...self::OVER, 'asking']);
 
         return $open;
     }

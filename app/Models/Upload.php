@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $user_id
  * @property ?string $gallery_id
  * @property ?string $arrival which of the files dropped together it is
+ * @property string $purpose what it is to become, as of a Batch
  * @property string $name
  * @property int $bytes
  * @property ?array<string, mixed> $outcome what became of it
@@ -27,7 +28,7 @@ final class Upload extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['outcome' => null, 'picture_id' => null, 'is_put_in' => false, 'of' => 1];
+    protected $attributes = ['outcome' => null, 'picture_id' => null, 'is_put_in' => false, 'purpose' => Batch::PICTURES, 'of' => 1];
 
     protected function casts(): array
     {

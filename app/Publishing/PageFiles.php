@@ -32,17 +32,45 @@ final readonly class PageFiles
             }
         }
         // Videos, originals and fonts are not among the sizes of a picture, and only the page says which it wants.
-        preg_match_all('~media/([0-9a-f]{24})/([a-z0-9-]+\.[a-z0-9]{2,4})|fonts/[a-z0-9-]+\.woff2~', $html, $asked, PREG_SET_ORDER | PREG_UNMATCHED_AS_NULL);
-        foreach ($asked as [$path, $key, $file]) {
-            if ($zip->locateName((string) $path) !== false) {
+        $this->addAsked($zip, $html);
+    }
+
+    /**
+     * What pages ask for by address, and no more.
+     *
+     * @param  string  $html  of all of them
+     */
+    public function addAsked(ZipArchive $zip, string $html): void
+    {
+        foreach (self::asked($html) as $path) {
+            if ($zip->locateName($path) !== false) {
                 continue;
             }
-            if ($key === null || $file === null) {
-                $zip->addFile(public_path((string) $path), (string) $path);
+            if (str_starts_with($path, 'fonts/')) {
+                $zip->addFile(public_path($path), $path);
             } else {
-                $this->addGiven($zip, (string) $path, Picture::query()->where('rendition_key', $key)->first(), $file);
+                [, $key, $file] = explode('/', $path);
+                $this->addGiven($zip, $path, Picture::query()->where('rendition_key', $key)->first(), $file);
             }
         }
+    }
+
+    /**
+     * @return list<string> paths from the top
+     */
+    private static function asked(string $html): array
+    {
+        preg_match_all('~media/[0-9a-f]{24}/[a-z0-9-]+\.[a-z0-9]{2,4}|fonts/[a-z0-9-]+\.woff2~', $html, $named);
+        $paths = $named[0];
+        // The large view makes its addresses of a folder and the widths in it.
+        preg_match_all('~data-at="[^"]*(media/[0-9a-f]{24})" data-files="([\d ]+)"~', $html, $large, PREG_SET_ORDER);
+        foreach ($large as [, $folder, $widths]) {
+            foreach (explode(' ', $widths) as $width) {
+                $paths[] = "{$folder}/{$width}.webp";
+            }
+        }
+
+        return array_values(array_unique($paths));
     }
 
     private function addRenditions(ZipArchive $zip, ShownPicture $picture): void
@@ -65,6 +93,7 @@ final readonly class PageFiles
         $found = match (true) {
             $picture === null => null,
             $picture->kind === PictureKind::Video => $file === $picture->videoFile() ? $this->given->video($picture) : null,
+            isset($picture->renditions[$file]) => ['renditions', "{$picture->renditionFolder()}/{$file}"],
             default => $this->given->called($picture, $file),
         };
         $found === null || $zip->addFile($this->disks->disk($found[0])->path($found[1]), $path);

@@ -56,7 +56,9 @@ final readonly class Tend
         $left = Batch::open()->where('updated_at', '<', now()->subSeconds(self::PATIENCE))->get();
         foreach ($left->filter(fn (Batch $batch): bool => $this->lock->isFree($batch)) as $batch) {
             $batch->touch();
-            if ($batch->order === null) {
+            if ($batch->purpose === Batch::GALLERY) {
+                $this->workshop->makeGallery($batch->id);
+            } elseif ($batch->order === null) {
                 $this->workshop->takeInZip($batch->id);
             } else {
                 $this->workshop->takeFilesOfSource($batch->id, $batch->order['source'], $batch->order['files']);

@@ -10,8 +10,9 @@ final readonly class Addresses
     /**
      * @param  string  $before  a path, where it is asked for from
      * @param  string  $beforePages  the same for a page
+     * @param  string  $afterPages  at the end of the path of a page
      */
-    private function __construct(private string $before, private string $beforePages)
+    private function __construct(private string $before, private string $beforePages, private string $afterPages = '')
     {
     }
 
@@ -43,6 +44,18 @@ final readonly class Addresses
     }
 
     /**
+     * From a page in a folder that may lie anywhere, with the pages of its pictures in it: "../pictures/…/….html".
+     *
+     * @param  int  $depth  folders between the page and the top one, not below 0
+     */
+    public static function archived(int $depth): self
+    {
+        $up = str_repeat('../', max(0, $depth));
+
+        return new self($up, $up, '.html');
+    }
+
+    /**
      * @param  string  $path  from the top, with or without a slash before it
      */
     public function of(string $path): string
@@ -55,6 +68,6 @@ final readonly class Addresses
      */
     public function ofPage(string $path): string
     {
-        return $this->beforePages.ltrim($path, '/');
+        return $this->beforePages.ltrim($path, '/').$this->afterPages;
     }
 }

@@ -19,6 +19,12 @@ return new class extends Migration
             $table->string('lock_hash')->nullable();
             $table->unsignedInteger('lock_hours')->nullable();
         });
+        // What a ZIP is to become: pictures, or a gallery once somebody has looked at what was understood of it.
+        Schema::table('uploads', static fn (Blueprint $table) => $table->string('purpose')->default('pictures'));
+        Schema::table('batches', static function (Blueprint $table): void {
+            $table->string('purpose')->default('pictures');
+            $table->string('title')->nullable();
+        });
         Schema::create('embed_refusals', static function (Blueprint $table): void {
             $table->id();
             $table->foreignUlid('gallery_id')->constrained()->cascadeOnDelete();
@@ -32,6 +38,8 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('embed_refusals');
+        Schema::table('batches', static fn (Blueprint $table) => $table->dropColumn(['purpose', 'title']));
+        Schema::table('uploads', static fn (Blueprint $table) => $table->dropColumn('purpose'));
         Schema::table('galleries', static fn (Blueprint $table) => $table->dropColumn(['embed', 'lock_hash', 'lock_hours']));
         Schema::table('sites', static fn (Blueprint $table) => $table->dropColumn(['embed', 'acquire_page_id']));
     }

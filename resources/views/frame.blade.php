@@ -10,6 +10,8 @@
 {!! $head !!}
 </head>
 <body>
+<main>
 {!! $body !!}
+</main>
 </body>
 </html>

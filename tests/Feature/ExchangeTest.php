@@ -204,3 +204,36 @@ it('reads a folder as it reads a ZIP, and follows no link out of it', function (
     $draft = Understand::of(new FolderFiles($folder), 'kites');
     expect(($this->named)($draft))->toBe(['a.jpg'])->and($draft->absent)->toBe(['out.jpg']);
 });
+
+it('comes by the studio: sent, looked at, made in the background, and taken along again', function (): void {
+    $zip = (string) file_get_contents(($this->zip)(['index.html' => '<h1>Kites</h1><a href="a.jpg"><img src="a.jpg" alt="One"></a><a href="b.jpg">Two</a><a href="gone.jpg">x</a>', 'a.jpg' => ($this->bytes)(1), 'b.jpg' => 'no picture']));
+    $send = function (string $body, string $name): Illuminate\Testing\TestResponse {
+        $tus = ['Tus-Resumable' => '1.0.0', 'Accept' => 'application/json'];
+        $at = (string) $this->withHeaders([...$tus, 'Upload-Length' => (string) strlen($body), 'Upload-Metadata' => 'filename '.base64_encode($name).',purpose '.base64_encode('gallery')])->post('/studio/api/uploads')->assertCreated()->headers->get('Location');
+
+        return $this->call('PATCH', $at, [], [], [], ['HTTP_TUS_RESUMABLE' => '1.0.0', 'HTTP_UPLOAD_OFFSET' => '0', 'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_ACCEPT' => 'application/json'], $body);
+    };
+    $batch = $send($zip, 'kites.zip')->assertStatus(202)->assertJsonPath('batch.state', 'asking')->json('batch.id');
+    Queue::assertNothingPushed();
+    $this->getJson("/studio/api/batches/{$batch}/understood")->assertOk()->assertExactJson(['from' => 'a page', 'title' => 'Kites', 'description' => '', 'pictures' => [['file' => 'a.jpg', 'title' => '', 'caption' => '', 'alt' => 'One'], ['file' => 'b.jpg', 'title' => 'Two', 'caption' => '', 'alt' => '']], 'absent' => ['gone.jpg'], 'left' => []]);
+    expect(Picture::query()->count())->toBe(0);
+    $this->postJson("/studio/api/batches/{$batch}/gallery", ['title' => 'Kites of May'])->assertStatus(202)->assertJsonPath('batch.state', 'waiting');
+    Queue::assertPushed(App\Jobs\MakeGalleryOfZip::class, 1);
+    app()->call([new App\Jobs\MakeGalleryOfZip($batch), 'handle']);
+    $done = $this->getJson("/studio/api/batches/{$batch}")->assertOk()->assertJsonPath('state', 'done')->json();
+    expect(array_column($done['outcomes'], 'state'))->toBe(['ready', 'failed'])->and(Gallery::query()->find($done['gallery_id'])->title)->toBe('Kites of May')
+        ->and(Gallery::query()->find($done['gallery_id'])->items()->count())->toBe(1);
+    // Once.
+    app()->call([new App\Jobs\MakeGalleryOfZip($batch), 'handle']);
+    expect(Gallery::query()->count())->toBe(1)->and(glob("{$this->files}/parts/*"))->toBe([]);
+    $file = (string) $this->get("/studio/api/galleries/{$done['gallery_id']}/file")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename=kites-of-may-gallery.zip')->streamedContent();
+    $again = $send($file, 'kites-of-may-gallery.zip')->assertStatus(202)->json('batch.id');
+    $this->getJson("/studio/api/batches/{$again}/understood")->assertOk()->assertJsonPath('from', 'a gallery of this program');
+    $this->deleteJson("/studio/api/batches/{$again}")->assertNoContent();
+    $this->getJson("/studio/api/batches/{$again}/understood")->assertNotFound();
+    // What no gallery can be made of.
+    $send('no zip', 'x.zip')->assertStatus(422);
+    $none = $send((string) file_get_contents(($this->zip)(['notes.txt' => 'x'])), 'notes.zip')->assertStatus(202)->json('batch.id');
+    $this->getJson("/studio/api/batches/{$none}/understood")->assertStatus(422)->assertJsonPath('code', 'not-understood');
+    $this->postJson("/studio/api/batches/{$none}/gallery")->assertStatus(422);
+});

@@ -8,6 +8,7 @@ use App\Intake\Arrival;
 use App\Intake\FileName;
 use App\Intake\IntakeException;
 use App\Intake\PartException;
+use App\Models\Batch;
 use App\Models\Gallery;
 use Illuminate\Http\Request;
 
@@ -18,7 +19,7 @@ final class BeginUploadRequest extends StudioRequest
     private const MOST = 100_000;
 
     /**
-     * @return array{user_id: ?string, gallery_id: ?string, arrival: ?string, name: string, bytes: int, of: int}
+     * @return array{user_id: ?string, gallery_id: ?string, arrival: ?string, purpose: string, name: string, bytes: int, of: int}
      *
      * @throws IntakeException when the file is empty, or larger than any that is taken
      * @throws PartException when the size is missing
@@ -38,7 +39,7 @@ final class BeginUploadRequest extends StudioRequest
         $gallery = isset($told['gallery']) ? Gallery::query()->findOrFail($told['gallery'])->id : null;
         $arrival = Arrival::parse($told['batch'] ?? '', $told['place'] ?? '');
 
-        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'arrival' => $arrival?->mark(), 'name' => $name, 'bytes' => $bytes, 'of' => max(1, min(self::MOST, (int) ($told['of'] ?? 1)))];
+        return ['user_id' => $this->userId(), 'gallery_id' => $gallery, 'arrival' => $arrival?->mark(), 'purpose' => ($told['purpose'] ?? '') === Batch::GALLERY ? Batch::GALLERY : Batch::PICTURES, 'name' => $name, 'bytes' => $bytes, 'of' => max(1, min(self::MOST, (int) ($told['of'] ?? 1)))];
     }
 
     /**

@@ -27,6 +27,6 @@ final class TakenInResource
      */
     public static function batch(Batch $batch): array
     {
-        return ['id' => $batch->id, 'name' => $batch->name, 'state' => $batch->state, 'total' => $batch->total, 'outcomes' => $batch->outcomes];
+        return ['id' => $batch->id, 'name' => $batch->name, 'state' => $batch->state, 'total' => $batch->total, 'outcomes' => $batch->outcomes, 'gallery_id' => $batch->gallery_id];
     }
 }

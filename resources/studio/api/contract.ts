@@ -373,7 +373,7 @@ export interface CropShown {
 export interface Batch {
     id: string;
     name: string;
-    state: 'waiting' | 'running' | 'held' | 'done' | 'failed';
+    state: 'asking' | 'waiting' | 'running' | 'held' | 'done' | 'failed';
     total: number;
     outcomes: {
         name: string;
@@ -381,6 +381,10 @@ export interface Batch {
         note: string;
         picture: string | null;
     }[];
+    /**
+     * That they were sent to, or that was made of them.
+     */
+    gallery_id: string | null;
 }
 export interface BatchBegun {
     batch: Batch;
@@ -1775,6 +1779,28 @@ export interface TakenIn {
     picture: Picture;
     known: boolean;
     notice: string | null;
+}
+export interface Understood {
+    /**
+     * What it was read from, in words.
+     */
+    from: string;
+    title: string;
+    description: string;
+    pictures: {
+        file: string;
+        title: string;
+        caption: string;
+        alt: string;
+    }[];
+    /**
+     * Named there, and not among the files.
+     */
+    absent: string[];
+    /**
+     * Among the files, and not named there.
+     */
+    left: string[];
 }
 export interface Uses {
     galleries: GalleryName[];

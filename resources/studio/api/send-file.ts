@@ -13,6 +13,8 @@ export interface SendOptions {
     /** Which of the files that were dropped together it is; null when it came alone. */
     arrival: { batch: string; place: number; of: number } | null;
     partBytes: number;
+    /** A gallery is to be made of it, once somebody has looked at what was understood. */
+    purpose?: 'gallery';
     /** Where it was being sent to before: it goes on there. */
     url?: string | null;
     /** Called once the server knows of it. */
@@ -35,6 +37,7 @@ export function sendFile(file: File, options: SendOptions): Promise<Uploaded> {
             onUploadUrlAvailable: () => options.onUrl?.(upload.url ?? ''),
             metadata: {
                 filename: file.name,
+                ...(options.purpose ? { purpose: options.purpose } : {}),
                 ...(options.galleryId === null ? {} : { gallery: options.galleryId }),
                 ...(options.arrival === null ? {} : { batch: options.arrival.batch, place: String(options.arrival.place), of: String(options.arrival.of) }),
             },

@@ -54,6 +54,9 @@
                         @changed="refetch()"
                     />
                 </FoldItem>
+                <FoldItem name="Take it along" brief="As pages, as a file for another installation, for machines">
+                    <TakeAlong :id="id" :is-open="data.is_live && !data.lock.is_locked" />
+                </FoldItem>
                 <FoldItem name="Password" :brief="data.lock.is_locked ? 'Locked' : 'None: anyone may see it'">
                     <LockPanel :gallery="id" :lock="data.lock" @changed="refetch()" />
                 </FoldItem>
@@ -73,6 +76,7 @@ import EditorTry from './EditorTry.vue';
 import LockPanel from './LockPanel.vue';
 import PageCheck from './PageCheck.vue';
 import PieceToCopy from './PieceToCopy.vue';
+import TakeAlong from './TakeAlong.vue';
 import WhoMayEmbed from './WhoMayEmbed.vue';
 
 /** A gallery on pages of other sites: five ways, as each of them will look, and who may have it. */

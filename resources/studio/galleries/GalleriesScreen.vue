@@ -6,6 +6,7 @@
         <div class="head">
             <h1 ref="heading" tabindex="-1">Galleries</h1>
             <p v-if="galleries" class="note">{{ galleries.length === 1 ? '1 gallery' : `${galleries.length} galleries` }}</p>
+            <BringGallery />
             <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
@@ -44,6 +45,7 @@ import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
 import AccountMenu from '../account/AccountMenu.vue';
 import { announce } from '../shared/announce';
+import BringGallery from './BringGallery.vue';
 import GalleryActs from './GalleryActs.vue';
 import GalleryCard from './GalleryCard.vue';
 

@@ -13,6 +13,7 @@ use App\Actions\StaleVersionException;
 use App\BroughtIn\BroughtInException;
 use App\Exchange\ExchangeException;
 use App\Http\Middleware\CompressAnswers;
+use App\Http\Middleware\InScope;
 use App\Http\Middleware\KnownHosts;
 use App\Http\Middleware\KnownSignIn;
 use App\Http\Middleware\MayDo;
@@ -48,6 +49,8 @@ if ($data !== '') {
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(using: function (): void {
+        // Before the pages of visitors, whose paths may be anything.
+        require __DIR__.'/../routes/api.php';
         require __DIR__.'/../routes/public.php';
         require __DIR__.'/../routes/studio.php';
     })
@@ -60,9 +63,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->replace(TrustProxies::class, TrustedProxies::class);
         $middleware->prepend(KnownHosts::class);
         $middleware->prepend(CompressAnswers::class);
-        $middleware->alias([MayDo::NAME => MayDo::class]);
+        $middleware->alias([MayDo::NAME => MayDo::class, InScope::NAME => InScope::class]);
         // Who may not come in learns nothing of what is there.
         $middleware->prependToPriorityList(SubstituteBindings::class, KnownSignIn::class);
+        $middleware->prependToPriorityList(SubstituteBindings::class, InScope::class);
         $middleware->prependToPriorityList(SubstituteBindings::class, MayDo::class);
         $middleware->redirectGuestsTo('/studio/sign-in');
         // Signed by itself, and set where there is no session.
@@ -78,7 +82,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
 
             return null;
         });
-        $exceptions->render(static fn (Throwable $exception, Request $request) => $request->is('studio/api/*')
+        $exceptions->render(static fn (Throwable $exception, Request $request) => $request->is('studio/api/*', 'api/*')
             ? Problem::from($exception)
             : null);
         $exceptions->map(static fn (SettingException $refusal): RefusedException => RefusedException::from($refusal));

@@ -72,6 +72,7 @@ use App\Http\Controllers\Studio\SiteController;
 use App\Http\Controllers\Studio\SourceController;
 use App\Http\Controllers\Studio\TakeFromSource;
 use App\Http\Controllers\Studio\TidyMany;
+use App\Http\Controllers\Studio\TokenController;
 use App\Http\Controllers\Studio\UndoChange;
 use App\Http\Controllers\Studio\UploadController;
 use App\Http\Controllers\Studio\WordsTableController;
@@ -94,6 +95,8 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::post('api/account/second-step', [SecondStepController::class, 'store'])->middleware('throttle:sign-in');
         Route::put('api/account/second-step', [SecondStepController::class, 'update'])->middleware('throttle:sign-in');
         Route::post('api/account/second-step/end', [SecondStepController::class, 'destroy'])->middleware('throttle:sign-in');
+        Route::post('api/account/tokens', [TokenController::class, 'store']);
+        Route::delete('api/account/tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token');
         Route::delete('api/account/sign-ins', [SignInsController::class, 'destroyOthers']);
         Route::delete('api/account/sign-ins/{signIn}', [SignInsController::class, 'destroy']);
     });

@@ -20,10 +20,11 @@ final class Contracts
     public static function broken(Request $request, Response $response): ?string
     {
         $route = $request->route();
-        if (! $request->is('studio/api/*') || $route === null) {
+        $prefix = $request->is('api/v1/*') ? 'api/v1/' : 'studio/api/';
+        if (! $request->is('studio/api/*', 'api/v1/*') || $route === null || str_ends_with($route->uri(), 'openapi.json')) {
             return null;
         }
-        $address = substr($route->uri(), strlen('studio/api/'));
+        $address = substr($route->uri(), strlen($prefix));
         if ($response->getStatusCode() === 404 && ! Route::has($route->getName() ?? '') && str_contains($address, '{screen')) {
             return null;
         }

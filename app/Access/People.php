@@ -6,6 +6,7 @@ namespace App\Access;
 
 use App\Models\Invitation;
 use App\Models\SecurityKind;
+use App\Models\Token;
 use App\Models\User;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Validation\ValidationException;
@@ -95,6 +96,7 @@ final readonly class People
     {
         $this->database->transaction(function () use ($user): void {
             $this->refuseLast($user);
+            Token::of($user)->delete();
             $user->delete();
             $this->log->note(SecurityKind::People, "Removed {$user->name} ({$user->email}).");
         });

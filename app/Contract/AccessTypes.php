@@ -6,6 +6,7 @@ namespace App\Contract;
 
 use ZincPane\Core\Access\Ability;
 use ZincPane\Core\Access\Role;
+use ZincPane\Core\Access\Scope;
 
 /** People, their sign-ins, and what was noted of them. */
 final class AccessTypes
@@ -19,10 +20,14 @@ final class AccessTypes
         $named = Type::list(Type::object(['key' => Type::text(), 'label' => Type::text()]));
 
         return [
+            'Scope' => Type::among(array_column(Scope::cases(), 'value')),
+            'TokenMade' => Type::object(['token' => Type::text()->told('Told this once.')]),
             'Role' => Type::among(array_column(Role::cases(), 'value')),
             'Ability' => Type::among(array_column(Ability::cases(), 'value')),
             'Account' => Type::object([
                 'name' => Type::text(), 'email' => Type::text(), 'role' => Type::text(), 'second_step' => Type::flag(), 'recovery_codes' => Type::whole(),
+                'tokens' => Type::list(Type::object(['id' => Type::whole(), 'name' => Type::text(), 'scopes' => Type::list(Type::ref('Scope')), 'created_at' => Type::text()->orNull(), 'used_at' => Type::text()->orNull()])),
+                'scopes' => Type::list(Type::object(['key' => Type::ref('Scope'), 'label' => Type::text(), 'says' => Type::text()])), 'longest_name' => Type::whole(),
                 'sign_ins' => Type::list(Type::object(['id' => Type::text(), 'address' => Type::text(), 'browser' => Type::text(), 'since' => Type::text(), 'seen_at' => Type::text(), 'here' => Type::flag()])),
             ]),
             'SecondStepOffer' => Type::object(['secret' => Type::text()->told('In groups of four, to be typed.'), 'uri' => Type::text()->told('To be scanned.')]),

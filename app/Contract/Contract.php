@@ -24,6 +24,8 @@ final class Contract
         'POST account/second-step/end' => [204 => self::NO_BODY],
         'DELETE account/sign-ins' => [204 => self::NO_BODY],
         'DELETE account/sign-ins/{signIn}' => [204 => self::NO_BODY],
+        'POST account/tokens' => [201 => 'TokenMade'],
+        'DELETE account/tokens/{token}' => [204 => self::NO_BODY],
         'POST invitation' => [204 => self::NO_BODY],
         'POST invitation/look' => [200 => 'InvitationSeen'],
         'GET people' => [200 => 'People'],
@@ -168,6 +170,14 @@ final class Contract
         $agreed = self::ANSWERS["{$method} {$address}"] ?? null;
 
         return $agreed === null ? null : ($status >= 400 ? 'Problem' : $agreed[$status] ?? null);
+    }
+
+    /**
+     * @return array<int, string> types by status below 400; none where nothing was agreed upon
+     */
+    public static function answers(string $method, string $address): array
+    {
+        return self::ANSWERS["{$method} {$address}"] ?? [];
     }
 
     /**

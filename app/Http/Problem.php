@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Access\ScopeException;
 use App\Access\SignInException;
 use App\Actions\FinishNotTakenException;
 use App\Actions\NothingToUndoException;
@@ -45,6 +46,7 @@ final class Problem
             $exception instanceof SignInException => $exception->needsCode
                 ? self::answer(401, 'second-step-needed', 'A second step', $exception->getMessage())
                 : self::answer(422, 'not-valid', 'Not signed in', $exception->getMessage()),
+            $exception instanceof ScopeException => self::answer(403, 'not-in-scope', 'Not in the scope of the token', $exception->getMessage()),
             $exception instanceof AuthorizationException, $exception instanceof AccessDeniedHttpException => self::answer(403, 'not-allowed', 'Not allowed', 'Your role in the studio does not allow this. Ask an owner of the site.'),
             $exception instanceof RefusedException => self::answer(422, $exception->reason->value, $exception->reason->title(), $exception->getMessage(), [
                 'field' => $exception->field, 'allowed' => $exception->allowed,

@@ -8,6 +8,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
 use Illuminate\Support\Carbon;
+use Laravel\Sanctum\HasApiTokens;
 use ZincPane\Core\Access\Ability;
 use ZincPane\Core\Access\Role;
 
@@ -27,6 +28,7 @@ use ZincPane\Core\Access\Role;
  */
 final class User extends Authenticatable
 {
+    use HasApiTokens;
     use HasUlids;
 
     protected $fillable = ['name', 'email', 'password', 'role'];

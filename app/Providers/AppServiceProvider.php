@@ -17,6 +17,7 @@ use App\Intake\Workshop;
 use App\Jobs\QueuedWorkshop;
 use App\Models\SignIn;
 use App\Models\Site;
+use App\Models\Token;
 use App\Models\User;
 use App\Publishing\VisitorScript;
 use App\Upkeep\Tend;
@@ -30,6 +31,7 @@ use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use Laravel\Sanctum\Sanctum;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 use ZincPane\Core\Layout\Arranger;
@@ -85,6 +87,7 @@ final class AppServiceProvider extends ServiceProvider
         });
         // The same under every name that the studio is called by.
         Vite::createAssetPathsUsing(static fn (string $path): string => "/{$path}");
+        Sanctum::usePersonalAccessTokenModel(Token::class);
         Model::shouldBeStrict(! app()->isProduction());
         JsonResource::withoutWrapping();
         $many = static fn (Request $request, array $headers): Response => response(Site::query()->firstOrFail()->phrases()->say('comment_many'), 429, [...$headers, 'Content-Type' => 'text/plain; charset=utf-8']);
@@ -97,6 +100,7 @@ final class AppServiceProvider extends ServiceProvider
         // Only tries that failed count.
         $failed = static fn (Response $response): bool => $response->getStatusCode() === 422;
         $heldUp = static fn (Request $request, array $headers): Response => tap(UnlockGallery::heldUp($request), static fn (Response $answer) => $answer->headers->add($headers));
+        RateLimiter::for('scripts', static fn (Request $request) => Limit::perMinute(600)->by('scripts|'.hash('sha256', (string) $request->bearerToken()).'|'.$request->ip()));
         RateLimiter::for('unlock', static fn (Request $request) => [
             Limit::perMinute(5)->by('unlock|'.$request->path().'|'.$request->ip())->after($failed)->response($heldUp),
             Limit::perHour(30)->by('unlocks|'.$request->ip())->after($failed)->response($heldUp),

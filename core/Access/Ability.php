@@ -7,7 +7,7 @@ namespace ZincPane\Core\Access;
 /** What an address of the studio asks of whoever calls it. */
 enum Ability: string
 {
-    /** One's own password, second step and sign-ins. */
+    /** One's own password, second step, sign-ins and tokens. */
     case OwnAccount = 'own-account';
 
     /** Pictures, galleries, pages, and putting them live. */
@@ -18,7 +18,7 @@ enum Ability: string
 
     case SecurityLog = 'security-log';
 
-    /** Tokens, names of hosts, backups. */
+    /** Names of hosts, backups. */
     case Hosting = 'hosting';
 
     /** Taking the site as a whole offline. */

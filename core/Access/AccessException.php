@@ -48,4 +48,28 @@ final class AccessException extends InvalidArgumentException
     {
         return new self('hours', "a whole number from {$least} to {$most}", "hours takes a whole number from {$least} to {$most}; got ".Foreign::shown($given).'.');
     }
+
+    public static function tokenName(int $length, int $longest): self
+    {
+        $allowed = "a name of 1 to {$longest} characters";
+
+        return new self('name', $allowed, "name takes {$allowed}, by which the token is known later; got {$length}.");
+    }
+
+    public static function unknownScope(mixed $given): self
+    {
+        $allowed = implode(', ', array_column(Scope::cases(), 'value'));
+
+        return new self('scopes', $allowed, "scopes takes some of {$allowed}; got ".Foreign::shown($given).'.');
+    }
+
+    public static function noScope(): self
+    {
+        return new self('scopes', implode(', ', array_column(Scope::cases(), 'value')), 'A token that may do nothing opens nothing: choose at least one.');
+    }
+
+    public static function tooManyTokens(int $most): self
+    {
+        return new self('name', "at most {$most} tokens", "There are {$most} tokens, the most that one person has. Revoke one that is not used any more.");
+    }
 }

@@ -25,6 +25,16 @@ return new class extends Migration
             $table->string('purpose')->default('pictures');
             $table->string('title')->nullable();
         });
+        Schema::create('personal_access_tokens', static function (Blueprint $table): void {
+            $table->id();
+            $table->ulidMorphs('tokenable');
+            $table->string('name');
+            $table->string('token', 64)->unique();
+            $table->text('abilities')->nullable();
+            $table->timestamp('last_used_at')->nullable();
+            $table->timestamp('expires_at')->nullable();
+            $table->timestamps();
+        });
         Schema::create('embed_refusals', static function (Blueprint $table): void {
             $table->id();
             $table->foreignUlid('gallery_id')->constrained()->cascadeOnDelete();
@@ -38,6 +48,7 @@ return new class extends Migration
     public function down(): void
     {
         Schema::dropIfExists('embed_refusals');
+        Schema::dropIfExists('personal_access_tokens');
         Schema::table('batches', static fn (Blueprint $table) => $table->dropColumn(['purpose', 'title']));
         Schema::table('uploads', static fn (Blueprint $table) => $table->dropColumn('purpose'));
         Schema::table('galleries', static fn (Blueprint $table) => $table->dropColumn(['embed', 'lock_hash', 'lock_hours']));

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use App\Actions\AddPictures;
+use App\Actions\ChangeGallery;
+use App\Intake\IntakeException;
+use App\Models\Gallery;
+use App\Models\GalleryItem;
+use App\Models\Picture;
+use ZincPane\Core\Changes\Reword;
+
+/** Puts pictures that came together into a gallery that is there, behind what is in it, with what was said of them. */
+final readonly class AddToGallery
+{
+    public function __construct(private PicturesIn $pictures, private AddPictures $add, private ChangeGallery $change)
+    {
+    }
+
+    /**
+     * @param  callable(string $name, ?IntakeException $refused, ?Picture $picture): void  $told  called for every picture
+     */
+    public function handle(Archive $archive, Draft $draft, Gallery $gallery, callable $told): Gallery
+    {
+        $taken = $words = [];
+        foreach ($draft->pictures as $entry) {
+            $name = basename($entry->file);
+            try {
+                [$picture] = $archive->with($entry->file, fn (string $path): array => $this->pictures->named($name, $path, $entry->words));
+                $taken[] = $picture;
+                $words[$picture->id] = PicturesIn::besides($picture->words(), $entry->words);
+                $told($name, null, $picture);
+            } catch (IntakeException $refusal) {
+                $told($name, $refusal, null);
+            }
+        }
+        $this->add->handle($gallery, $taken, null);
+        $items = GalleryItem::query()->where('gallery_id', $gallery->id)->whereIn('picture_id', array_keys($words))->pluck('picture_id', 'id')->all();
+        $said = array_filter(array_map(static fn (string $picture): array => $words[$picture], $items));
+
+        return $said === [] ? $gallery->refresh() : $this->change->handle($gallery->id, null, Reword::of($said), null);
+    }
+}

@@ -7,6 +7,7 @@ namespace App\Http;
 use App\BroughtIn\PageFile;
 use App\Serving\Headers;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response as Answer;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -64,6 +65,20 @@ final class FileAnswer
         $response = self::of($path, $headers);
         $response->setEtag(substr((string) hash_file('sha256', $path), 0, 32));
         $response->isNotModified($request);
+
+        return $response;
+    }
+
+    /**
+     * The same with all its headers: a web server that sends the file itself heeds few of those that PHP told.
+     *
+     * @param  array<string, string>  $headers
+     */
+    public static function told(string $path, Request $request, int $status, array $headers): Response
+    {
+        $response = new Answer((string) file_get_contents($path), $status, ['Content-Type' => self::TYPES[pathinfo($path, PATHINFO_EXTENSION)] ?? 'application/octet-stream', ...$headers]);
+        $response->setEtag(substr(hash('sha256', (string) $response->getContent()), 0, 32));
+        $status === 200 && $response->isNotModified($request);
 
         return $response;
     }

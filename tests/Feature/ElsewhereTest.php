@@ -119,7 +119,7 @@ it('lets only those embed who are named, says no to others in words, and notes t
     ($this->ask)($json, ['Origin' => 'https://north.kites.example'])->assertOk();
     foreach (['https://evil.example', 'https://friends.example.evil.example', 'null'] as $origin) {
         $answer = ($this->ask)($json, ['Origin' => $origin])->assertForbidden()->assertHeader('Access-Control-Allow-Origin', '*');
-        expect((string) file_get_contents((string) $answer->baseResponse->getFile()))->toBe('{"said":"This gallery is not meant for this site."}');
+        expect((string) $answer->getContent())->toBe('{"said":"This gallery is not meant for this site."}');
     }
     ($this->ask)($json, ['Origin' => 'https://evil.example'])->assertForbidden();
     $frame = ($this->ask)("/embed/{$this->gallery->id}", ['Origin' => '', 'Referer' => 'https://frames.example/page', 'Sec-Fetch-Dest' => 'iframe'])->assertOk();

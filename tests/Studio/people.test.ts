@@ -19,6 +19,12 @@ const account = (more: Partial<Account> = {}): Account => ({
     role: 'Owner',
     second_step: false,
     recovery_codes: 0,
+    tokens: [],
+    scopes: [
+        { key: 'read', label: 'Read', says: 'looks' },
+        { key: 'publish', label: 'Put live', says: 'puts live' },
+    ],
+    longest_name: 60,
     sign_ins: [],
     ...more,
 });

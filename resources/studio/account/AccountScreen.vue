@@ -19,6 +19,7 @@
                 </ul>
                 <p v-if="account.sign_ins.length > 1"><ElButton @click="out(null)">Sign out everywhere but here</ElButton></p>
             </section>
+            <TokenList :account="account" @done="refresh" />
         </template>
     </PlainScreen>
 </template>
@@ -34,6 +35,7 @@ import { announce } from '../shared/announce';
 import { when } from '../shared/when';
 import PasswordForm from './PasswordForm.vue';
 import SecondStep from './SecondStep.vue';
+import TokenList from './TokenList.vue';
 
 const { data: account, refetch } = useQuery({ queryKey: ['account'], queryFn: () => api.get<Account>('account'), staleTime: 0 });
 const problem = ref('');

@@ -1,6 +1,7 @@
 // Made by bin/types.mjs of the contract that app/Contract tells. Not to be changed by hand.
 
 export type Ability = 'own-account' | 'galleries' | 'people' | 'security-log' | 'hosting' | 'whole-site';
+export type Scope = 'read' | 'write' | 'publish';
 export type AlbumView = 'none' | 'headings' | 'tabs';
 export type Change =
     | {
@@ -232,6 +233,19 @@ export interface Account {
     role: string;
     second_step: boolean;
     recovery_codes: number;
+    tokens: {
+        id: number;
+        name: string;
+        scopes: Scope[];
+        created_at: string | null;
+        used_at: string | null;
+    }[];
+    scopes: {
+        key: Scope;
+        label: string;
+        says: string;
+    }[];
+    longest_name: number;
     sign_ins: {
         id: string;
         address: string;
@@ -1779,6 +1793,12 @@ export interface TakenIn {
     picture: Picture;
     known: boolean;
     notice: string | null;
+}
+export interface TokenMade {
+    /**
+     * Told this once.
+     */
+    token: string;
 }
 export interface Understood {
     /**

@@ -27,7 +27,7 @@
                 <ElInputNumber v-model="width" :min="0" :max="4000" :step="20" />
             </label>
             <PieceToCopy v-for="piece in chosen.pieces" :key="piece.place" :piece="piece" :rows="chosen.pieces.length > 1 ? 4 : 6" />
-            <ElCollapse v-model="open" accordion>
+            <ElCollapse ref="parts" v-model="open" accordion>
                 <FoldItem name="What the other page must allow" :brief="`Policy: ${chosen.policy.length} directives`">
                     <p>Only where it sends a Content-Security-Policy:</p>
                     <ul class="policy">
@@ -67,7 +67,7 @@
 
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { api, withQuery } from '../api/client';
 import type { Elsewhere, EmbedKind } from '../api/types';
 import FoldItem from '../shared/FoldItem.vue';
@@ -80,12 +80,18 @@ import TakeAlong from './TakeAlong.vue';
 import WhoMayEmbed from './WhoMayEmbed.vue';
 
 /** A gallery on pages of other sites: five ways, as each of them will look, and who may have it. */
+/** ms that a part takes to open. */
+const OPENS = 320;
+
 const props = defineProps<{ id: string }>();
 const kind = ref<EmbedKind>('script');
 const host = ref('plain');
 const width = ref(0);
 const window = ref(0);
 const open = ref('');
+const parts = ref<{ $el: HTMLElement }>();
+// What was opened is seen, however far down it is.
+watch(open, (name) => setTimeout(() => name && parts.value?.$el.querySelector('.el-collapse-item.is-active')?.scrollIntoView({ block: 'nearest' }), OPENS));
 
 const { data, refetch } = useQuery({
     queryKey: computed(() => ['elsewhere', props.id, width.value]),

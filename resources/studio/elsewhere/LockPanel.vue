@@ -10,8 +10,8 @@
         <label>
             <span>{{ lock.is_locked ? 'Another password' : 'Password' }}</span>
             <ElInput v-model="password" :maxlength="lock.longest" autocomplete="off" :aria-describedby="problem ? problemId : undefined" />
-            <span class="note">At least {{ lock.shortest }} characters. It is kept so that nobody can read it: note it down.</span>
         </label>
+        <p class="note">At least {{ lock.shortest }} characters. It is kept so that nobody can read it: note it down.</p>
         <label>
             <span>Stays open for, in hours</span>
             <ElInputNumber v-model="hours" :min="1" :max="lock.most_hours" />

@@ -39,9 +39,8 @@ final readonly class ShowEmbed
         if ($answer->file === null) {
             abort(404);
         }
-        $response = FileAnswer::revalidated($answer->file, $request, $headers);
 
-        return $answer->status === 200 ? $response : $response->setStatusCode($answer->status);
+        return $answer->status === 200 && $answer->only === null ? FileAnswer::revalidated($answer->file, $request, $headers) : FileAnswer::told($answer->file, $request, $answer->status, $headers);
     }
 
     /** The site of the page around a frame, where its browser tells it; null where it stands in none. */

@@ -11,6 +11,7 @@ declare(strict_types=1);
 
 use Bench\AddBench;
 use Bench\ChangeBench;
+use Bench\ExchangeBench;
 use Bench\FinishBench;
 use Bench\FocalBench;
 use Bench\FormatsBench;
@@ -73,6 +74,8 @@ $benches = [
     'put-live-60-pages' => fn (): array => SiteBench::live(24, 60, 2),
     'pages-preview' => fn (): array => SiteBench::preview(24),
     'import-html' => fn (): array => SiteBench::import(),
+    'export-200' => fn (): array => ExchangeBench::out($folder, 200),
+    'import-json-200' => fn (): array => ExchangeBench::in($folder, 200),
     'galleries-60' => fn (): array => GalleriesBench::run(60),
     'sqlite-1' => fn (): array => SqliteBench::run($folder, 1, 0, 0),
     'sqlite-4' => fn (): array => SqliteBench::run($folder, 4, 0, 0),

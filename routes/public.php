@@ -33,7 +33,7 @@ Route::post('/comments/{page}', PostComment::class)->where('page', '[0-9a-z]{26}
 
 // Released renditions are anyone's; the others are the studio's alone.
 Route::get('/media/{key}/{file}', ShowMedia::class)
-    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)|words\.vtt|(?:original|without-place)\.(?:jpg|png|webp|gif|avif|heic)'])
+    ->where(['key' => '[0-9a-f]{24}', 'file' => '\d{1,5}\.(?:webp|jpg)|video\.(?:mp4|webm)|words\.vtt|(?:original|without-place|worded-[0-9a-f]{8})\.(?:jpg|png|webp|gif|avif|heic)'])
     ->middleware([ServeReleasedMedia::class, 'web']);
 
 // Pages that were brought in, and what they ask for, under the paths that they had.

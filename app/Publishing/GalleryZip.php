@@ -25,7 +25,7 @@ final readonly class GalleryZip
     /** Folders between the page of a picture and the top. */
     private const DEPTH = 2;
 
-    public function __construct(private Painter $painter, private VisitorScript $script, private PageFiles $files, private Factory $views)
+    public function __construct(private Painter $painter, private VisitorScript $script, private PageFiles $files, private GivenFiles $given, private Factory $views)
     {
     }
 
@@ -38,7 +38,9 @@ final readonly class GalleryZip
         if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
             throw new RuntimeException('The ZIP cannot be written.');
         }
-        $pages = $this->pages(Drafts::of($gallery), Site::query()->firstOrFail());
+        $drawn = Drafts::of($gallery);
+        $this->given->worded($drawn);
+        $pages = $this->pages($drawn, Site::query()->firstOrFail());
         foreach ($pages as $name => $contents) {
             $zip->addFromString($name, $contents);
         }

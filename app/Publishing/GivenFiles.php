@@ -7,19 +7,23 @@ namespace App\Publishing;
 use App\Imaging\ImagingException;
 use App\Imaging\PlaceStripper;
 use App\Imaging\VideoStripper;
+use App\Imaging\WordsWriter;
 use App\Models\Gallery;
 use App\Models\OriginalName;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Contracts\Filesystem\Factory;
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Markup\Leads;
 use ZincPane\Core\Viewer\Download;
+use ZincPane\Core\Wording\FileWords;
 
 /** Originals that visitors may have: where a live gallery offers them, and nowhere else. */
 final readonly class GivenFiles
 {
-    public function __construct(private Factory $disks, private LiveFiles $files, private PlaceStripper $stripper, private VideoStripper $videos)
+    public function __construct(private Factory $disks, private LiveFiles $files, private PlaceStripper $stripper, private VideoStripper $videos, private WordsWriter $writer)
     {
     }
 
@@ -41,6 +45,55 @@ final readonly class GivenFiles
                 $this->files->release($disk, $path, $picture->rendition_key, $file);
             }
         }
+    }
+
+    /**
+     * Files of a gallery that are given with words in them, for visitors.
+     *
+     * @throws ImagingException when one cannot be written
+     */
+    public function releaseWorded(FrozenGallery $gallery): void
+    {
+        foreach ($this->worded($gallery) as [$key, $file]) {
+            $this->files->release('renditions', Picture::folderOf($key)."/{$file}", $key, $file);
+        }
+    }
+
+    /**
+     * Writes those that are not there yet.
+     *
+     * @return list<array{string, string}> folder in the address, and name
+     *
+     * @throws ImagingException when one cannot be written
+     */
+    public function worded(FrozenGallery $gallery): array
+    {
+        $leads = new Leads($gallery, Addresses::rooted());
+        $made = [];
+        foreach ($gallery->design->viewer->giving->words ? $gallery->items : [] as $item) {
+            $file = $item instanceof ShownPicture ? $leads->worded($item) : null;
+            if ($item instanceof ShownPicture && $file !== null) {
+                $key = basename($item->address);
+                $made[] = [$key, $file];
+                $this->disks->disk('renditions')->exists(Picture::folderOf($key)."/{$file}") || $this->write($item, $key, $file, $gallery->design->viewer->giving->download);
+            }
+        }
+
+        return $made;
+    }
+
+    /**
+     * @throws ImagingException when it cannot be written
+     */
+    private function write(ShownPicture $shown, string $key, string $file, Download $download): void
+    {
+        $picture = Picture::query()->where('rendition_key', $key)->first();
+        [$disk, $path] = match (true) {
+            $download === Download::Stripped && $picture !== null => $this->file($picture, $download),
+            default => ['renditions', Picture::folderOf($key).'/'.Leads::large($shown)->fileName()],
+        };
+        $words = FileWords::of($shown->words, $shown->facts->rights, $shown->facts->licence);
+        $this->writer->write($this->disks->disk($disk)->path($path), $this->disks->disk('renditions')->path(Picture::folderOf($key)."/{$file}"), $words->tags());
     }
 
     /**
@@ -114,6 +167,11 @@ final readonly class GivenFiles
      */
     public function called(Picture $picture, string $file): ?array
     {
+        if (str_starts_with($file, 'worded-')) {
+            $path = "{$picture->renditionFolder()}/{$file}";
+
+            return $this->disks->disk('renditions')->exists($path) ? ['renditions', $path, $file] : null;
+        }
         foreach ([Download::Original, Download::Stripped] as $download) {
             if ($file === $download->fileStem().'.'.OriginalName::endingOf($picture->media_type)) {
                 return $this->file($picture, $download);
@@ -131,6 +189,11 @@ final readonly class GivenFiles
     {
         $given = [];
         foreach ($galleries as $gallery) {
+            $leads = new Leads($gallery, Addresses::rooted());
+            foreach ($gallery->items as $item) {
+                $worded = $item instanceof ShownPicture ? $leads->worded($item) : null;
+                $item instanceof ShownPicture && $worded !== null && $given[] = "{$item->address}/{$worded}";
+            }
             $download = $gallery->design->viewer->giving->download;
             foreach ($download->isOriginal() ? $gallery->items : [] as $item) {
                 if ($item instanceof ShownPicture && $item->ending !== '') {

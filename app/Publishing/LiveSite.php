@@ -34,6 +34,10 @@ final readonly class LiveSite
         $this->contents->fetch($state->pages);
         $pictures = $this->singles($state, $singles, $fresh);
         $this->releases->releaseSingles($pictures);
+        $open = $this->open($after, $guards);
+        foreach ($after as $id => $gallery) {
+            $this->releases->worded($gallery, isset($open[$id]));
+        }
         $build = $this->files->write($this->builder->build($site, $state, $after, $guards, self::times($before, $after), $pictures));
         $last = $site->build;
         try {
@@ -48,7 +52,6 @@ final readonly class LiveSite
             throw $exception;
         }
         $this->files->sweep($build);
-        $open = array_filter($after, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
         $this->releases->takeBack(Published::of([...array_values($before), ...array_values($after)], $singles), Published::of(array_values($open), $pictures));
     }
 
@@ -87,6 +90,16 @@ final readonly class LiveSite
         }
 
         return $editions;
+    }
+
+    /**
+     * @param  array<string, FrozenGallery>  $galleries
+     * @param  array<string, Guard>  $guards
+     * @return array<string, FrozenGallery> those that everybody may see
+     */
+    private function open(array $galleries, array $guards): array
+    {
+        return array_filter($galleries, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
     }
 
     /**

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Markup\Leads;
 
 /** Which files of pictures who has opened a locked gallery is given, and nobody else. */
 final readonly class LockedFiles
@@ -22,6 +24,7 @@ final readonly class LockedFiles
     /** JSON of all files of a gallery, by the folders in their addresses. */
     public static function of(FrozenGallery $gallery): string
     {
+        $leads = new Leads($gallery, Addresses::rooted());
         $download = $gallery->design->viewer->giving->download;
         $files = [];
         foreach ([...$gallery->items, $gallery->ground] as $item) {
@@ -31,6 +34,8 @@ final readonly class LockedFiles
             foreach ($item->renditions as $rendition) {
                 $files[basename($item->address)][$rendition->fileName()] = true;
             }
+            $worded = $leads->worded($item);
+            $worded === null || $files[basename($item->address)][$worded] = true;
             $download->isOriginal() && $item->ending !== '' && $files[basename($item->address)]["{$download->fileStem()}.{$item->ending}"] = true;
             foreach ([$item->video?->address, $item->video?->track] as $address) {
                 $address === null || $files[basename(dirname($address))][basename($address)] = true;

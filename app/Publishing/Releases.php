@@ -8,6 +8,7 @@ use App\Imaging\ImagingException;
 use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureKind;
+use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 
 /** Which files of pictures anyone may fetch: those that a live gallery shows. */
@@ -41,6 +42,16 @@ final readonly class Releases
                 $item->picture->track === '' ?: $this->files->releaseText($item->picture->track, $item->picture->rendition_key, Picture::TRACK);
             }
         }
+    }
+
+    /**
+     * @param  bool  $isOpen  anybody may have them
+     *
+     * @throws ImagingException when a file that words are to be written into cannot be written
+     */
+    public function worded(FrozenGallery $gallery, bool $isOpen): void
+    {
+        $isOpen ? $this->given->releaseWorded($gallery) : $this->given->worded($gallery);
     }
 
     /**

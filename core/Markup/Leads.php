@@ -12,6 +12,7 @@ use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Viewer\ClickAct;
 use ZincPane\Core\Viewer\Download;
+use ZincPane\Core\Wording\FileWords;
 
 /** Where the tiles of one gallery lead, with and without a script. */
 final readonly class Leads
@@ -49,9 +50,20 @@ final readonly class Leads
     {
         return $this->addresses->of(match (true) {
             $picture->video !== null => $picture->video->address,
+            $this->worded($picture) !== null => "{$picture->address}/{$this->worded($picture)}",
             $this->download->isOriginal() && $picture->ending !== '' => "{$picture->address}/{$this->download->fileStem()}.{$picture->ending}",
             default => $picture->addressOf(self::large($picture)),
         });
+    }
+
+    /** The name of the file that is given with words in it; null where none is. */
+    public function worded(ShownPicture $picture): ?string
+    {
+        $giving = $this->gallery->design->viewer->giving;
+        $ending = $this->download === Download::Large ? Format::Jpeg->value : $picture->ending;
+        $words = FileWords::of($picture->words, $picture->facts->rights, $picture->facts->licence);
+
+        return $giving->words && in_array($this->download, [Download::Large, Download::Stripped], true) && $ending !== '' && $picture->video === null && ! $words->isEmpty() ? "{$words->fileStem()}.{$ending}" : null;
     }
 
     /** Null where nothing may be downloaded. */

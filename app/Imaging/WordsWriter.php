@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imaging;
+
+/** Writes words into copies of pictures; the file that it is a copy of stays as it is. */
+final readonly class WordsWriter
+{
+    public function __construct(private Tools $tools)
+    {
+    }
+
+    /**
+     * The copy is written beside its place and renamed into it.
+     *
+     * @param  array<string, string>  $tags  by name, as ExifTool has them
+     *
+     * @throws ImagingException when the file cannot be written anew
+     */
+    public function write(string $from, string $copy, array $tags): void
+    {
+        is_dir(dirname($copy)) || mkdir(dirname($copy), 0775, true);
+        WorkFolder::in(dirname($copy), function (string $work) use ($from, $copy, $tags): void {
+            $beside = $work.'/'.basename($copy);
+            copy($from, $beside);
+            $told = array_map(static fn (string $tag, string $text): string => "-{$tag}={$text}", array_keys($tags), $tags);
+            $this->tools->run('exiftool', ['-q', '-q', '-m', '-overwrite_original', '-codedcharacterset=utf8', '-charset', 'iptc=UTF8', '-charset', 'exiftool=UTF8', ...$told, $beside]);
+            rename($beside, $copy);
+        });
+    }
+}

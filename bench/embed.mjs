@@ -22,7 +22,9 @@ function plain(bytes) {
     const folder = mkdtempSync(join(tmpdir(), 'plain-'));
     for (const name of ['body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']) mkdirSync(join(folder, name));
     writeFileSync(join(folder, 'file.bin'), randomBytes(bytes));
-    const temp = ['client_body:body', 'proxy:proxy', 'fastcgi:fastcgi', 'uwsgi:uwsgi', 'scgi:scgi'].map((pair) => `${pair.split(':')[0]}_temp_path ${folder}/${pair.split(':')[1]};`).join(' ');
+    const temp = ['client_body:body', 'proxy:proxy', 'fastcgi:fastcgi', 'uwsgi:uwsgi', 'scgi:scgi']
+        .map((pair) => `${pair.split(':')[0]}_temp_path ${folder}/${pair.split(':')[1]};`)
+        .join(' ');
     writeFileSync(
         join(folder, 'nginx.conf'),
         `${process.getuid() === 0 ? 'user root; ' : ''}daemon off; worker_processes 2; pid ${folder}/pid; error_log ${folder}/error.log; events { worker_connections 4000; } http { access_log off; sendfile on; tcp_nopush on; ${temp} server { listen 127.0.0.1:${PORT}; root ${folder}; } }`,
@@ -34,7 +36,10 @@ function plain(bytes) {
     };
 }
 
-const perSecond = (url) => Number(/Requests\/sec:\s+([\d.]+)/.exec(execFileSync('wrk', ['-t1', '-c32', `-d${SECONDS}s`, '-H', 'Accept-Encoding: gzip', url], { encoding: 'utf8' }))?.[1]);
+const perSecond = (url) =>
+    Number(
+        /Requests\/sec:\s+([\d.]+)/.exec(execFileSync('wrk', ['-t1', '-c32', `-d${SECONDS}s`, '-H', 'Accept-Encoding: gzip', url], { encoding: 'utf8' }))?.[1],
+    );
 const middle = (all) => all.toSorted((a, b) => a - b)[Math.floor(all.length / 2)];
 
 for (const [name, path] of [
@@ -48,5 +53,13 @@ for (const [name, path] of [
     perSecond(`${address}${path}`);
     const pairs = Array.from({ length: RUNS }, () => [perSecond(`${address}${path}`), perSecond(`http://127.0.0.1:${PORT}/file.bin`)]);
     stop();
-    console.log(JSON.stringify({ name, bytes: body.length, per_second: Math.round(middle(pairs.map(([ours]) => ours))), plain_per_second: Math.round(middle(pairs.map(([, file]) => file))), ratio: Number(middle(pairs.map(([ours, file]) => ours / file)).toFixed(3)) }));
+    console.log(
+        JSON.stringify({
+            name,
+            bytes: body.length,
+            per_second: Math.round(middle(pairs.map(([ours]) => ours))),
+            plain_per_second: Math.round(middle(pairs.map(([, file]) => file))),
+            ratio: Number(middle(pairs.map(([ours, file]) => ours / file)).toFixed(3)),
+        }),
+    );
 }

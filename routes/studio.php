@@ -96,7 +96,7 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::put('api/account/second-step', [SecondStepController::class, 'update'])->middleware('throttle:sign-in');
         Route::post('api/account/second-step/end', [SecondStepController::class, 'destroy'])->middleware('throttle:sign-in');
         Route::post('api/account/tokens', [TokenController::class, 'store']);
-        Route::delete('api/account/tokens/{token}', [TokenController::class, 'destroy'])->whereNumber('token');
+        Route::delete('api/account/tokens/{token}', [TokenController::class, 'destroy']);
         Route::delete('api/account/sign-ins', [SignInsController::class, 'destroyOthers']);
         Route::delete('api/account/sign-ins/{signIn}', [SignInsController::class, 'destroy']);
     });

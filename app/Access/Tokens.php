@@ -48,8 +48,12 @@ final readonly class Tokens
         return $token->plainTextToken;
     }
 
-    /** It opens nothing from now on. */
-    public function revoke(User $user, int $id): void
+    /**
+     * It opens nothing from now on.
+     *
+     * @param  string  $id  from outside
+     */
+    public function revoke(User $user, string $id): void
     {
         $token = Token::of($user)->findOrFail($id);
         $token->delete();

@@ -18,7 +18,7 @@ final class FileOnce
      */
     public static function of(string $name, string $type, callable $write): StreamedResponse
     {
-        $path = tempnam(sys_get_temp_dir(), 'zinc-').'.out';
+        $path = sys_get_temp_dir().'/once-'.bin2hex(random_bytes(8));
         try {
             $write($path);
             $file = fopen($path, 'rb');
@@ -26,7 +26,6 @@ final class FileOnce
         } finally {
             // What is open can be read to its end; nobody finds it any more.
             is_file($path) && unlink($path);
-            is_file(substr($path, 0, -4)) && unlink(substr($path, 0, -4));
         }
 
         return new StreamedResponse(static function () use ($file): void {

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
+use App\Faults\MachineException;
 use App\Imaging\Packer;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Filesystem\FilesystemAdapter;
+use League\Flysystem\UnableToWriteFile;
 
 /**
  * The files that visitors read. Pages and embeds stand in one folder each time, written beside
@@ -33,6 +35,8 @@ final readonly class LiveFiles
      *
      * @param  array<string, string>  $files  contents by path in the folder
      * @return string the folder
+     *
+     * @throws MachineException when the disk is full, say
      */
     public function write(array $files): string
     {
@@ -44,7 +48,11 @@ final readonly class LiveFiles
             $target = $disk->path("{$folder}/{$path}");
             is_dir(dirname($target)) || mkdir(dirname($target), 0755, true);
             if ($before === null || ! $this->packer->linked($disk->path("{$before}/{$path}"), $target, $contents)) {
-                $disk->put("{$folder}/{$path}", $contents);
+                try {
+                    $disk->put("{$folder}/{$path}", $contents);
+                } catch (UnableToWriteFile $exception) {
+                    throw MachineException::orElse($exception, dirname($target));
+                }
                 $fresh[] = $target;
             }
         }

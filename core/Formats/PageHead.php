@@ -66,7 +66,6 @@ final readonly class PageHead
         return [
             self::property('og:image', $record->large()),
             ...($record->alt() === '' ? [] : [self::property('og:image:alt', $record->alt())]),
-            Element::of('meta', ['name' => 'twitter:card', 'content' => 'summary_large_image']),
         ];
     }
 

@@ -236,7 +236,7 @@ it('gives each gallery of a page a readable name of its own', function (): void 
     expect($found[1])->toContain('benches')->toContain('from-the-workshop-3')->and(count($found[1]))->toBe(count(array_unique($found[1])));
 });
 
-it('adds at most 300 bytes to a page beside the markup of the gallery', function (): void {
+it('adds at most 300 bytes to a page beside the markup of the gallery, and what machines are told of its pictures', function (): void {
     $this->putLive($this->gallery)->assertOk();
     $size = fn (string $html): int => strlen((string) gzencode($html, 9));
     $before = $size(($this->html)('/kites'));
@@ -246,6 +246,7 @@ it('adds at most 300 bytes to a page beside the markup of the gallery', function
     $page = ($this->html)('/kites');
     preg_match('~<style data-zinc-pane.*?</style>~s', $page, $style);
     preg_match('~<div class="zp zp-.*</div>~s', $page, $markup);
+    preg_match('~<script type="application/ld\+json">.*?</script>~s', $page, $told);
     $own = preg_replace('~\.zp-at-[^{]+\{[^{}]*\}|@media\(min-width:\d+px\)\{\.zp-at.*?\}\}~', '', $style[0]);
-    expect($size($page) - $before - ($size('<p>'.$markup[0].$own) - $size('<p>')))->toBeLessThanOrEqual(300);
+    expect($size($page) - $before - ($size('<p>'.$told[0].$markup[0].$own) - $size('<p>')))->toBeLessThanOrEqual(300);
 });

@@ -200,6 +200,7 @@ export type SettingPath =
     | 'viewer.playing.repeats'
     | 'viewer.playing.fades'
     | 'viewer.giving.download'
+    | 'viewer.giving.words'
     | 'viewer.giving.pages';
 export type CommentState = 'waiting' | 'shown' | 'refused';
 export type Comments = Comment[];
@@ -599,6 +600,7 @@ export interface DesignPart {
         };
         giving?: {
             download?: 'none' | 'large' | 'stripped' | 'original';
+            words?: boolean;
             pages?: boolean;
         };
     };
@@ -1112,6 +1114,7 @@ export interface GalleryDesign {
         };
         giving: {
             download: 'none' | 'large' | 'stripped' | 'original';
+            words: boolean;
             pages: boolean;
         };
     };

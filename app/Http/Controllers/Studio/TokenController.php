@@ -23,7 +23,7 @@ final readonly class TokenController
 
     public function destroy(Request $request, string $token): JsonResponse
     {
-        $this->tokens->revoke(self::own($request), (int) $token);
+        $this->tokens->revoke(self::own($request), $token);
 
         return new JsonResponse(null, 204);
     }

@@ -156,6 +156,7 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::delete('api/galleries/{gallery}/lock', [LockController::class, 'destroy']);
         Route::get('api/elsewhere', [ElsewhereOfSiteController::class, 'show']);
         Route::put('api/elsewhere', [ElsewhereOfSiteController::class, 'update']);
+        Route::put('api/elsewhere/acquire-page', [ElsewhereOfSiteController::class, 'acquire']);
         Route::post('api/elsewhere/check', CheckPage::class);
         Route::post('api/elsewhere/clean', CleanPasted::class);
 

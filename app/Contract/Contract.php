@@ -73,6 +73,7 @@ final class Contract
         'DELETE galleries/{gallery}/lock' => [204 => self::NO_BODY],
         'GET elsewhere' => [200 => 'ElsewhereOfSite'],
         'PUT elsewhere' => [204 => self::NO_BODY],
+        'PUT elsewhere/acquire-page' => [204 => self::NO_BODY],
         'POST elsewhere/check' => [200 => 'PageChecked'],
         'POST elsewhere/clean' => [200 => 'PastedCleaned'],
         'GET pictures' => [200 => 'StorePage'],

@@ -36,7 +36,10 @@ final class ElsewhereTypes
                 'rule' => $rule->orNull()->told('Null for as the site has it.'), 'site_rule' => $rule, 'rules' => $rules, 'refusals' => $refusals,
                 'lock' => Type::object(['is_locked' => Type::flag(), ...array_fill_keys(['hours', 'shortest', 'longest', 'most_hours'], Type::whole())]),
             ]),
-            'ElsewhereOfSite' => Type::object(['rule' => $rule, 'rules' => $rules, 'refusals' => $refusals]),
+            'ElsewhereOfSite' => Type::object([
+                'rule' => $rule, 'rules' => $rules, 'refusals' => $refusals,
+                'acquire_page' => Type::text()->orNull()->told('The page that tells how pictures may be used.'), 'pages' => Type::list(Type::object(['id' => Type::text(), 'title' => Type::text()])),
+            ]),
             'PageChecked' => Type::object(['findings' => Type::list(Type::object([
                 ...array_fill_keys(['code', 'says', 'mend', 'gallery'], Type::text()), 'is_fault' => Type::flag(), 'kind' => Type::ref('EmbedKind')->orNull(),
             ]))]),

@@ -6,6 +6,7 @@ namespace App\Elsewhere;
 
 use App\Models\EmbedRefusal;
 use App\Models\Gallery;
+use App\Models\Page;
 use App\Models\Site;
 use ZincPane\Core\Access\EmbedRule;
 use ZincPane\Core\Access\GalleryLock;
@@ -63,7 +64,15 @@ final readonly class ElsewhereFacts
      */
     public function ofSite(): array
     {
-        return ['rule' => Site::query()->firstOrFail()->embedOrigins()->toArray(), 'rules' => self::rules(), 'refusals' => self::refusals(null)];
+        $site = Site::query()->firstOrFail();
+        $pages = Page::query()->orderBy('position')->get(['id', 'title']);
+
+        return [
+            'rule' => $site->embedOrigins()->toArray(), 'rules' => self::rules(), 'refusals' => self::refusals(null),
+            // Pages go, and what was said of them with them.
+            'acquire_page' => $pages->contains('id', $site->acquire_page_id) ? $site->acquire_page_id : null,
+            'pages' => $pages->map(static fn (Page $page): array => ['id' => $page->id, 'title' => $page->title])->all(),
+        ];
     }
 
     /**

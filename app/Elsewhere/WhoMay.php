@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Elsewhere;
 
 use App\Models\Gallery;
+use App\Models\Page;
 use App\Publishing\BusyException;
 use App\Publishing\ChangeGuard;
 use ZincPane\Core\Access\AccessException;
@@ -43,6 +44,20 @@ final readonly class WhoMay
     public function embedOnSite(mixed $rule, mixed $origins): void
     {
         $this->guard->site(EmbedOrigins::parse($rule, $origins));
+    }
+
+    /**
+     * @param  mixed  $page  from outside: the page that tells how pictures may be used, null for none
+     *
+     * @throws AccessException when it is no page of the site
+     * @throws BusyException when another is putting live, and takes long
+     */
+    public function acquire(mixed $page): void
+    {
+        if ($page !== null && (! is_string($page) || Page::query()->whereKey($page)->doesntExist())) {
+            throw AccessException::notAPage($page);
+        }
+        $this->guard->acquire($page);
     }
 
     /**

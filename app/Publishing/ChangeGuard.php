@@ -54,9 +54,28 @@ final readonly class ChangeGuard
      */
     public function site(EmbedOrigins $origins): void
     {
-        $this->lock->during(function () use ($origins): void {
-            $site = Site::whole();
-            $site->embed = $origins->toArray();
+        $this->ofSite(['embed' => $origins->toArray()]);
+    }
+
+    /**
+     * Machines are told at once.
+     *
+     * @param  ?string  $page  that tells how pictures may be used
+     *
+     * @throws BusyException when another is putting live, and takes long
+     */
+    public function acquire(?string $page): void
+    {
+        $this->ofSite(['acquire_page_id' => $page]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $told  columns
+     */
+    private function ofSite(array $told): void
+    {
+        $this->lock->during(function () use ($told): void {
+            $site = Site::whole()->forceFill($told);
             $this->publish($site, Guard::all($site), static fn () => $site->save());
         });
     }

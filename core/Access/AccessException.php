@@ -49,6 +49,11 @@ final class AccessException extends InvalidArgumentException
         return new self('hours', "a whole number from {$least} to {$most}", "hours takes a whole number from {$least} to {$most}; got ".Foreign::shown($given).'.');
     }
 
+    public static function notAPage(mixed $given): self
+    {
+        return new self('page_id', 'a page of the site, or null', 'page_id takes a page of the site, or null for none; got '.Foreign::shown($given).'.');
+    }
+
     public static function tokenName(int $length, int $longest): self
     {
         $allowed = "a name of 1 to {$longest} characters";

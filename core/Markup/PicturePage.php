@@ -92,7 +92,6 @@ final readonly class PicturePage
             $meta('property', 'og:url', $canonical),
             $meta('property', 'og:image', $large),
             $words->alt === '' ? null : $meta('property', 'og:image:alt', $words->alt),
-            $meta('name', 'twitter:card', 'summary_large_image'),
             Element::of('style')->css(self::STYLE),
             Element::of('script', ['type' => 'application/ld+json'])->json($data),
         ], static fn (?Element $element): bool => $element !== null));

@@ -147,6 +147,23 @@ it('holds the rule of the site for galleries that say nothing else', function ()
     ($this->ask)("/embed/{$this->gallery->id}.json", ['Origin' => 'https://friends.example'])->assertOk();
 });
 
+it('tells machines at once which page tells how pictures may be used', function (): void {
+    $kites = App\Models\Page::query()->where('slug', 'kites')->sole();
+    $this->postJson('/studio/api/panes', ['page_id' => $kites->id, 'gallery_id' => $this->gallery->id, 'spot' => 1])->assertCreated();
+    $this->putLive($this->gallery->refresh())->assertOk();
+    $told = fn (): array => array_unique(array_column(json_decode(explode('</script>', explode('application/ld+json">', (string) $this->get('/kites')->assertOk()->baseResponse->getFile()->getContent())[1])[0], true)['image'], 'acquireLicensePage'));
+    $say = fn (mixed $page): TestResponse => $this->putJson('/studio/api/elsewhere/acquire-page', ['page_id' => $page]);
+    expect($told())->toBe([]);
+    $say($kites->id)->assertNoContent();
+    expect($told())->toBe(["{$this->host}/kites"])->and($this->getJson('/studio/api/elsewhere')->json('acquire_page'))->toBe($kites->id);
+    foreach (['kites', str_repeat('0', 26), ['x'], 7] as $none) {
+        $say($none)->assertStatus(422)->assertJsonPath('field', 'page_id');
+    }
+    expect($told())->toBe(["{$this->host}/kites"]);
+    $say(null)->assertNoContent();
+    expect($told())->toBe([]);
+});
+
 it('tells sites that ask for an address what to show, in JSON and XML', function (): void {
     $ask = fn (string $url, string $more = ''): TestResponse => $this->get('/oembed?url='.urlencode($url).$more);
     $json = $ask("{$this->host}/embed/{$this->gallery->id}", '&maxwidth=500&maxheight=300')->assertOk()->assertHeader('Content-Type', 'application/json; charset=utf-8')->json();

@@ -805,6 +805,14 @@ export interface ElsewhereOfSite {
         gallery: string;
         times: number;
     }[];
+    /**
+     * The page that tells how pictures may be used.
+     */
+    acquire_page: string | null;
+    pages: {
+        id: string;
+        title: string;
+    }[];
 }
 export interface Exception {
     path: SettingPath;

@@ -27,4 +27,12 @@ final readonly class ElsewhereOfSiteController
 
         return new JsonResponse(null, 204);
     }
+
+    /** Which page tells how pictures may be used. */
+    public function acquire(Request $request): JsonResponse
+    {
+        $this->who->acquire($request->input('page_id'));
+
+        return new JsonResponse(null, 204);
+    }
 }

@@ -12,12 +12,12 @@ import { join } from 'node:path';
 
 const [address] = process.argv.slice(2);
 if (!address) throw new Error('Usage: node bench/embed.mjs ADDRESS');
-const [RUNS, SECONDS, PORT] = [5, 4, 18_990];
+const [RUNS, SECONDS, PORT] = [9, 2, 18_990];
 
 const html = await (await fetch(`${address}/`)).text();
 const gallery = /embed%2F|feed\/([0-9a-z]{26})\.xml/.exec(html)?.[1] ?? /feed\/([0-9a-z]{26})/.exec(await (await fetch(`${address}/kites`)).text())?.[1];
 
-/** A bare web server with one plain file of so many bytes. */
+/** A bare web server with one plain file of so many bytes, of the same priority. */
 function plain(bytes) {
     const folder = mkdtempSync(join(tmpdir(), 'plain-'));
     for (const name of ['body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']) mkdirSync(join(folder, name));
@@ -27,7 +27,7 @@ function plain(bytes) {
         .join(' ');
     writeFileSync(
         join(folder, 'nginx.conf'),
-        `${process.getuid() === 0 ? 'user root; ' : ''}daemon off; worker_processes 2; pid ${folder}/pid; error_log ${folder}/error.log; events { worker_connections 4000; } http { access_log off; sendfile on; tcp_nopush on; ${temp} server { listen 127.0.0.1:${PORT}; root ${folder}; } }`,
+        `${process.getuid() === 0 ? 'user root; ' : ''}daemon off; worker_processes 2; worker_priority 5; pid ${folder}/pid; error_log ${folder}/error.log; events { worker_connections 4000; } http { access_log off; sendfile on; tcp_nopush on; ${temp} server { listen 127.0.0.1:${PORT}; root ${folder}; } }`,
     );
     const nginx = spawn('nginx', ['-c', join(folder, 'nginx.conf'), '-p', folder], { env: { ...process.env, PATH: `${process.env.PATH}:/usr/sbin` } });
     return () => {

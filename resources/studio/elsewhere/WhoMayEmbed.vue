@@ -3,7 +3,7 @@
         <ElRadioGroup v-model="rule" :aria-label="label">
             <ElRadio v-for="option in options" :key="option.key" :value="option.key">{{ option.label }}</ElRadio>
         </ElRadioGroup>
-        <label v-if="rule === 'these'">
+        <label v-if="rule === 'these'" class="sites">
             <span>Their addresses, one a line</span>
             <ElInput
                 v-model="origins"
@@ -80,7 +80,7 @@ async function save(): Promise<void> {
 
 <style scoped>
 .who,
-label {
+.sites {
     display: grid;
     gap: 8px;
     justify-items: start;
@@ -91,7 +91,7 @@ label {
     justify-items: start;
 }
 
-label,
+.sites,
 .el-textarea {
     width: 100%;
 }

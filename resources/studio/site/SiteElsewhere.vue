@@ -15,7 +15,14 @@
         <template v-if="data">
             <h2>How pictures may be used</h2>
             <p class="note">Search engines show the page that tells it beside each picture that has a licence.</p>
-            <ElSelect v-model="acquire" class="page" aria-label="Page that tells how pictures may be used" :disabled="busy" @change="save">
+            <ElSelect
+                v-model="acquire"
+                class="page"
+                :empty-values="[null]"
+                aria-label="Page that tells how pictures may be used"
+                :disabled="busy"
+                @change="save"
+            >
                 <ElOption value="" label="No page" />
                 <ElOption v-for="page in data.pages" :key="page.id" :value="page.id" :label="page.title" />
             </ElSelect>
@@ -57,5 +64,17 @@ async function save(): Promise<void> {
     border: 1px solid var(--z3);
     border-radius: var(--corner);
     background: var(--z0);
+}
+
+.page {
+    max-width: 340px;
+}
+
+h2 + .note {
+    margin-top: -4px;
+}
+
+form + h2 {
+    margin-top: 14px;
 }
 </style>

@@ -47,7 +47,8 @@ describe('what a visitor asks for', () => {
 });
 
 describe('an embedded gallery', () => {
-    const stand = async (answer: Response | Error): Promise<ShadowRoot | null> => {
+    const stand = async (answer: Response | Error, width = 600): Promise<ShadowRoot | null> => {
+        vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(width);
         vi.stubGlobal('fetch', () => (answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer)));
         document.body.innerHTML = '<zinc-gallery gallery="a/../b" host="https://kites.example"></zinc-gallery>';
         await new Promise((resolve) => setTimeout(resolve, 5));
@@ -59,7 +60,23 @@ describe('an embedded gallery', () => {
         expect(root?.querySelector('img')?.getAttribute('src')).toBe('https://kites.example/media/a.jpg');
         // No style element: a policy that forbids those does not forbid this.
         expect(root?.querySelector('style')).toBeNull();
-        expect([...(root?.adoptedStyleSheets[0]?.cssRules ?? [])].map(({ cssText }) => cssText).join()).toContain('gap: 1px');
+        expect(
+            (root?.adoptedStyleSheets ?? [])
+                .flatMap(({ cssRules }) => [...cssRules])
+                .map(({ cssText }) => cssText)
+                .join(),
+        ).toContain('gap: 1px');
+    });
+
+    it('waits for its place to have a width', async () => {
+        const answer = { html: '<div data-zinc-pane></div>', css: '' };
+        expect((await stand(new Response(JSON.stringify(answer)), 0))?.querySelector('[data-zinc-pane]')).toBeNull();
+        expect((await stand(new Response(JSON.stringify(answer)), 1))?.querySelector('[data-zinc-pane]')).not.toBeNull();
+    });
+
+    it('says what its host says in its place, as text', async () => {
+        const root = await stand(new Response('{"html":"","css":"","said":"Not here <b>yet</b>."}', { status: 404 }));
+        expect(root?.textContent).toBe('Not here <b>yet</b>.');
     });
 
     it.each([

@@ -22,6 +22,8 @@ use App\Models\Picture;
 use Illuminate\Support\Facades\Queue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ZincPane\Core\Formats\FormatException;
+use ZincPane\Core\Formats\GalleryFile;
 
 covers(App\Imaging\WordsWriter::class, ZincPane\Core\Wording\FileWords::class, Understand::class, MakeGallery::class, GalleryOut::class, PicturesIn::class, Names::class, ZipFiles::class, FolderFiles::class, CsvList::class, FeedFile::class, GalleryJson::class, HtmlIndex::class, IiifManifest::class);
 
@@ -94,6 +96,33 @@ it('writes a gallery out and reads it in without loss, here and elsewhere: out, 
     $there = ($this->made)($first);
     expect(hash_file('sha256', ($this->out)($there)))->toBe(hash_file('sha256', $first));
 })->with([1, 2, 3]);
+
+it('writes what the published schema describes, and refuses what that refuses', function (): void {
+    $schema = json_decode((string) file_get_contents(base_path('docs/gallery-file.schema.json')));
+    $holds = static fn (object $json): bool => (new Opis\JsonSchema\Validator)->validate($json, $schema)->isValid();
+    $read = static fn (object $json): GalleryFile => GalleryFile::parse(json_decode((string) json_encode($json), true));
+    $zip = new ZipArchive;
+    foreach ([1, 2] as $seed) {
+        $zip->open(($this->out)(($this->rich)($seed)));
+        $written = (string) $zip->getFromName('gallery.json');
+        expect((new Opis\JsonSchema\Validator)->validate(json_decode($written), $schema)->error()?->__toString())->toBeNull();
+    }
+    $whole = json_decode($written);
+    $read($whole);
+    foreach (['pictures', 'items'] as $list) {
+        foreach (array_keys((array) $whole->$list[0]) as $key) {
+            $spoilt = json_decode($written);
+            // Nothing is of this kind.
+            $spoilt->$list[0]->$key = [[['x']]];
+            expect($holds($spoilt))->toBeFalse("{$list}: {$key}")->and(fn () => $read($spoilt))->toThrow(FormatException::class);
+        }
+    }
+    foreach (['about', 'albums', 'design', 'version', 'format', 'items', 'pictures'] as $key) {
+        $spoilt = json_decode($written);
+        unset($spoilt->$key);
+        expect($holds($spoilt))->toBeFalse($key)->and(fn () => $read($spoilt))->toThrow(FormatException::class);
+    }
+});
 
 it('leaves pictures that are there as they are, and says in the gallery what is otherwise', function (): void {
     $gallery = $this->galleryOf(1);

@@ -15,6 +15,15 @@ interface Embedded {
 /** Stands in the markup for the address of the gallery's own host. */
 const HOST = '{{host}}';
 
+const ROOM = ':host{display:block!important;float:none!important}:host([hidden]){display:none!important}.wish{display:block;max-width:100%;height:0}';
+
+/** Asks for room as a wide picture does, which takes what there is and forces nothing open. */
+function wish(): SVGElement {
+    const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+    for (const [name, value] of Object.entries({ class: 'wish', width: '2560', height: '0', 'aria-hidden': 'true' })) svg.setAttribute(name, value);
+    return svg;
+}
+
 /** A gallery on a page elsewhere, out of reach of that page's styles. */
 export class EmbeddedGallery extends HTMLElement {
     static readonly tag = 'zinc-gallery';
@@ -45,8 +54,9 @@ export class EmbeddedGallery extends HTMLElement {
     private async load(signal: AbortSignal): Promise<void> {
         // The room that the page keeps for it stands in a root that the browser made.
         const root = this.shadowRoot ?? this.attachShadow({ mode: 'open' });
-        // What stands in a line has no width to be measured.
-        adopt(root, ':host{display:block}');
+        // What stands in a line, or floats with nothing in it, has no width to be measured; the piece that was copied brings this along.
+        adopt(root, ROOM);
+        if (!root.hasChildNodes()) root.append(wish());
         try {
             const answer = await this.asked(signal);
             await this.width(signal);

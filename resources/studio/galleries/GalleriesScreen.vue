@@ -6,8 +6,8 @@
         <div class="head">
             <h1 ref="heading" tabindex="-1">Galleries</h1>
             <p v-if="galleries" class="note">{{ galleries.length === 1 ? '1 gallery' : `${galleries.length} galleries` }}</p>
-            <BringGallery />
             <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
+            <BringGallery />
         </div>
         <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
         <p v-if="did" ref="line" class="did" role="status" tabindex="-1">

@@ -80,6 +80,13 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await expect(page.locator('.phone img')).toBeVisible();
     expect(await (await page.request.get('/my-first')).text()).toContain('zp-pane');
 
+    await page.goto(page.url());
+    await expect(page.getByRole('heading', { name: meet(9, 'On other sites') })).toBeVisible();
+    await page.getByRole('link', { name: 'Show what to copy' }).click();
+    for (const kind of ['One line', 'HTML and CSS', 'Frame', 'Pictures only', 'Address'])
+        await expect(page.getByText(kind, { exact: true }).first()).toBeVisible();
+    await expect(page.getByRole('textbox', { name: 'Where the gallery is to stand' })).toHaveValue(/^<zinc-gallery /);
+
     // Every word of the README was met, and none that it does not say.
     expect(seen.map((words) => [...words].sort())).toEqual(told.map((words) => [...new Set(words)].sort()));
     const api = await studioApi(page);

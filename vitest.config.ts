@@ -5,7 +5,7 @@ import { defineConfig } from 'vitest/config';
 
 /** The studio's scripts and components, and the visitors' script, without a browser. */
 export default defineConfig({
-    // As vite.viewer.config.ts finds them.
+    // As bin/viewer.mjs finds them.
     define: { LANGUAGES: JSON.stringify(['de', 'en']) },
     plugins: [vue(), Components({ dirs: [], resolvers: [ElementPlusResolver({ importStyle: false })], dts: false })],
     test: {

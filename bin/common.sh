@@ -139,5 +139,5 @@ prepare() {
     grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force || fail "The application key could not be made."
     unless_same node_modules/.installed "$(hash_of package.json package-lock.json)" "Installing npm packages" npm ci
     mkdir -p public/build
-    unless_same public/build/.built "$(hash_of resources/studio resources/viewer core/Phrases vite.config.ts vite.viewer.config.ts vite.arrival.config.ts package.json)" "Building the studio and the visitors' script" npm run build
+    unless_same public/build/.built "$(hash_of resources/studio resources/viewer core/Phrases vite.config.ts bin/viewer.mjs package.json)" "Building the studio and the visitors' script" npm run build
 }

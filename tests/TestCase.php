@@ -35,7 +35,7 @@ abstract class TestCase extends BaseTestCase
         $app->make(Kernel::class)->bootstrap();
         // What visitors' browsers run is built and tested elsewhere; here its text is enough.
         (new Filesystem)->ensureDirectoryExists($this->files);
-        foreach ([VisitorScript::MAIN, VisitorScript::VIEWER, VisitorScript::ARRIVAL] as $name) {
+        foreach (VisitorScript::PARTS as $name) {
             file_put_contents("{$this->files}/{$name}.js", "/* {$name} </script> */");
         }
         $app->singleton(VisitorScript::class, fn (): VisitorScript => new VisitorScript($this->files));

@@ -27,10 +27,10 @@ final readonly class Opening
     }
 
     /**
-     * @param  ?string  $cookie  that the visitor has already
+     * @param  mixed  $cookie  from outside: that the visitor has already
      * @return ?string the cookie that opens it too; null where the password is not the one
      */
-    public function open(?Gallery $gallery, string $password, ?string $cookie): ?string
+    public function open(?Gallery $gallery, string $password, mixed $cookie): ?string
     {
         $given = mb_substr($password, 0, GalleryLock::LONGEST);
         if ($gallery?->lock_hash === null) {

@@ -17,12 +17,15 @@ final class ElsewhereTypes
     public static function all(): array
     {
         $rule = Type::object(['rule' => Type::ref('EmbedRule'), 'origins' => Type::list(Type::text())]);
-        $rules = Type::list(Type::object(['key' => Type::ref('EmbedRule'), 'label' => Type::text()]));
-        $refusals = Type::list(Type::object([...array_fill_keys(['origin', 'at', 'gallery_id', 'gallery'], Type::text()), 'times' => Type::whole()]));
+        $named = Type::object(['key' => Type::ref('EmbedRule'), 'label' => Type::text()]);
+        $refused = Type::object([...array_fill_keys(['origin', 'at', 'gallery_id', 'gallery'], Type::text()), 'times' => Type::whole()]);
 
         return [
             'EmbedKind' => Type::enum(EmbedKind::class),
             'EmbedRule' => Type::enum(EmbedRule::class),
+            'EmbedOrigins' => $rule,
+            'EmbedRuleNamed' => $named,
+            'EmbedRefused' => $refused,
             'Strength' => Type::enum(Strength::class),
             'EmbedOfKind' => Type::object([
                 'kind' => Type::ref('EmbedKind'), 'label' => Type::text(), 'says' => Type::text(), 'follows' => Type::flag()->told('Whether pages that have it show what is put live later.'),
@@ -33,11 +36,12 @@ final class ElsewhereTypes
                 'is_live' => Type::flag(), 'page' => Type::text(), 'kinds' => Type::list(Type::ref('EmbedOfKind')),
                 'strengths' => Type::list(Type::object(['key' => Type::ref('Strength'), 'label' => Type::text(), 'says' => Type::text()])),
                 'hosts' => Type::list(Type::object(['key' => Type::text(), 'label' => Type::text()])),
-                'rule' => $rule->orNull()->told('Null for as the site has it.'), 'site_rule' => $rule, 'rules' => $rules, 'refusals' => $refusals,
+                'rule' => Type::ref('EmbedOrigins')->orNull()->told('Null for as the site has it.'), 'site_rule' => Type::ref('EmbedOrigins'),
+                'rules' => Type::list(Type::ref('EmbedRuleNamed')), 'refusals' => Type::list(Type::ref('EmbedRefused')),
                 'lock' => Type::object(['is_locked' => Type::flag(), ...array_fill_keys(['hours', 'shortest', 'longest', 'most_hours'], Type::whole())]),
             ]),
             'ElsewhereOfSite' => Type::object([
-                'rule' => $rule, 'rules' => $rules, 'refusals' => $refusals,
+                'rule' => Type::ref('EmbedOrigins'), 'rules' => Type::list(Type::ref('EmbedRuleNamed')), 'refusals' => Type::list(Type::ref('EmbedRefused')),
                 'acquire_page' => Type::text()->orNull()->told('The page that tells how pictures may be used.'), 'pages' => Type::list(Type::object(['id' => Type::text(), 'title' => Type::text()])),
             ]),
             'PageChecked' => Type::object(['findings' => Type::list(Type::object([

@@ -83,7 +83,7 @@ final readonly class OpenApi
             'description' => "Needs a token with the scope “{$scope}”.",
             'tags' => [explode('/', $address)[0]],
             'parameters' => $this->parameters($address),
-            'requestBody' => $request === null || in_array($method, ['GET', 'HEAD', 'DELETE'], true) ? null : $this->body($request),
+            'requestBody' => $request === null || in_array($method, ['GET', 'HEAD', 'DELETE'], true) ? null : (new RequestSchema($request))->body(),
             'responses' => $this->responses($method, $address),
             'x-scope' => $scope,
         ], static fn (mixed $value): bool => $value !== null && $value !== []);
@@ -132,14 +132,6 @@ final readonly class OpenApi
         }
 
         return null;
-    }
-
-    /**
-     * @return array<string, mixed>
-     */
-    private function body(FormRequest $request): array
-    {
-        return (new RequestSchema($request))->body();
     }
 
     /**

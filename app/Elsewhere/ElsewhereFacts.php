@@ -44,7 +44,7 @@ final readonly class ElsewhereFacts
                 'kind' => $embed->kind()->value, 'label' => $embed->kind()->label(), 'says' => $embed->kind()->says(), 'follows' => $embed->kind()->follows(),
                 'pieces' => array_map(static fn (Piece $piece): array => ['place' => $piece->place, 'text' => $piece->text], $embed->pieces()),
                 'policy' => self::policy($embed->directives()),
-                'survives' => $this->survives(Embeds::one($embed->kind(), $sample), $gallery),
+                'survives' => $this->survives(Embeds::one($embed->kind(), $sample), $sample),
             ], Embeds::of($source)),
             'strengths' => array_map(static fn (Strength $strength): array => ['key' => $strength->value, 'label' => $strength->label(), 'says' => $strength->says()], Strength::cases()),
             'hosts' => array_map(static fn (HostPage $host): array => ['key' => $host->value, 'label' => $host->label()], HostPage::cases()),
@@ -119,10 +119,10 @@ final readonly class ElsewhereFacts
     /**
      * @return list<string> strengths of editors that leave it whole
      */
-    private function survives(Embed $embed, Gallery $gallery): array
+    private function survives(Embed $embed, EmbedSource $sample): array
     {
         $html = implode("\n", array_map(static fn (Piece $piece): string => $piece->text, $embed->pieces()));
-        $whole = array_filter(Strength::cases(), fn (Strength $strength): bool => $this->check->survives($gallery, $embed->kind(), StrictEditor::clean($html, $strength)->html, self::SAMPLE));
+        $whole = array_filter(Strength::cases(), fn (Strength $strength): bool => $this->check->survives($sample, $embed->kind(), StrictEditor::clean($html, $strength)->html));
 
         return array_values(array_map(static fn (Strength $strength): string => $strength->value, $whole));
     }

@@ -13,6 +13,7 @@ use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Embeds\EmbedKind;
 use ZincPane\Core\Embeds\Embeds;
+use ZincPane\Core\Embeds\EmbedSource;
 use ZincPane\Core\Embeds\Finding;
 use ZincPane\Core\Embeds\Found;
 use ZincPane\Core\Embeds\FoundPart;
@@ -32,7 +33,7 @@ final readonly class EmbedCheck
      */
     public function of(string $html): array
     {
-        $reader = $this->reader($html, null);
+        $reader = self::reader($html);
         $found = $reader->found();
         $known = $this->known($found);
 
@@ -42,23 +43,23 @@ final readonly class EmbedCheck
     /**
      * Whether of a gallery all is left that visitors need.
      *
-     * @param  int  $pictures  that were there before
+     * @param  EmbedSource  $source  that it was made of
      */
-    public function survives(Gallery $gallery, EmbedKind $kind, string $html, int $pictures): bool
+    public function survives(EmbedSource $source, EmbedKind $kind, string $html): bool
     {
-        $found = array_values(array_filter($this->reader($html, $gallery)->found(), static fn (Found $one): bool => $one->part->kind() === $kind || $one->part === FoundPart::Script));
+        $pictures = self::pictures($source->gallery);
+        $found = array_values(array_filter((new PageReader($html, Hosts::origin(), array_fill_keys($pictures, $source->id)))->found(), static fn (Found $one): bool => $one->part->kind() === $kind || $one->part === FoundPart::Script));
         // Whether it is live is another matter.
-        $known = new KnownGallery($gallery->id, $gallery->title, true, false, EmbedOrigins::anyone(), min($pictures, count(self::pictures($this->sources->of($gallery)->gallery))), []);
+        $known = new KnownGallery($source->id, $source->title(), true, false, EmbedOrigins::anyone(), count($pictures), []);
 
-        return (new Inspection($found, [$gallery->id => $known]))->isWhole();
+        return (new Inspection($found, [$source->id => $known]))->isWhole();
     }
 
-    private function reader(string $html, ?Gallery $only): PageReader
+    private static function reader(string $html): PageReader
     {
         $folders = [];
-        $galleries = $only === null ? Gallery::query()->whereNotNull('edition_id')->with('edition')->get() : [$only];
-        foreach ($galleries as $gallery) {
-            $folders += array_fill_keys(self::pictures($gallery->edition->content ?? $this->sources->of($gallery)->gallery), $gallery->id);
+        foreach (Gallery::query()->whereNotNull('edition_id')->with('edition')->get() as $gallery) {
+            $folders += array_fill_keys(self::pictures(EmbedSources::shown($gallery)), $gallery->id);
         }
 
         return new PageReader($html, Hosts::origin(), $folders);
@@ -76,7 +77,7 @@ final readonly class EmbedCheck
             $gallery = isset($known[$one->gallery]) || $one->gallery === '' ? null : Gallery::query()->with('edition')->find($one->gallery);
             if ($gallery !== null) {
                 $guard = Guard::of($gallery, $site);
-                $known[$gallery->id] = new KnownGallery($gallery->id, $gallery->title, $gallery->edition_id !== null, $guard->isLocked, $guard->origins, count(self::pictures($this->sources->of($gallery)->gallery)), $this->stamps($gallery, $found));
+                $known[$gallery->id] = new KnownGallery($gallery->id, $gallery->title, $gallery->edition_id !== null, $guard->isLocked, $guard->origins, count(self::pictures(EmbedSources::shown($gallery))), $this->stamps($gallery, $found));
             }
         }
 

@@ -20,14 +20,20 @@ final readonly class EmbedSources
     {
     }
 
+    /** As visitors have it; before it is live, as it is saved. */
+    public static function shown(Gallery $gallery): FrozenGallery
+    {
+        return $gallery->edition->content ?? Drafts::of($gallery);
+    }
+
     /**
-     * As visitors have it; before it is live, as it is saved.
+     * As visitors have it.
      *
      * @param  int  $width  px of the place on the other page; 0 where it is not known
      */
     public function of(Gallery $gallery, int $width = 0): EmbedSource
     {
-        return $this->source($gallery, $gallery->edition->content ?? Drafts::of($gallery), $width, Hosts::origin());
+        return $this->source($gallery, self::shown($gallery), $width, Hosts::origin());
     }
 
     /** As it is saved, with addresses of this very window. */

@@ -7,6 +7,7 @@ namespace App\Elsewhere;
 use Masterminds\HTML5;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizer;
 use Symfony\Component\HtmlSanitizer\HtmlSanitizerConfig;
+use ZincPane\Core\Embeds\ScriptEmbed;
 use ZincPane\Core\Embeds\Strength;
 
 /** A stand-in for editors that clean what is pasted into them. */
@@ -19,7 +20,7 @@ final class StrictEditor
     private const STRICT = ['p' => [], 'br' => [], 'strong' => [], 'b' => [], 'em' => [], 'i' => [], 'a' => ['href', 'title'], 'img' => ['src', 'alt', 'title'], 'ul' => [], 'ol' => [], 'li' => [], 'blockquote' => []];
 
     /** What of elements it does not know stays, for the words in it. */
-    private const OPENED = ['div', 'span', 'section', 'figure', 'figcaption', 'picture', 'h1', 'h2', 'h3', 'h4', 'table', 'tbody', 'tr', 'td', 'th', 'zinc-gallery', 'template', 'label', 'details', 'summary'];
+    private const OPENED = ['div', 'span', 'section', 'figure', 'figcaption', 'picture', 'h1', 'h2', 'h3', 'h4', 'table', 'tbody', 'tr', 'td', 'th', ScriptEmbed::TAG, 'template', 'label', 'details', 'summary'];
 
     public static function clean(string $html, Strength $strength): Cleaned
     {
@@ -35,7 +36,7 @@ final class StrictEditor
 
         return match ($strength) {
             Strength::Mild => $config->allowStaticElements()->allowElement('iframe', ['src', 'title', 'width', 'height', 'loading', 'allow', 'allowfullscreen', 'style'])->allowAttribute('class', '*')->allowAttribute('style', '*')->allowAttribute('id', '*'),
-            Strength::Firm => self::opening($config->allowSafeElements()->dropAttribute('class', '*')->dropAttribute('id', '*')->dropAttribute('style', '*'), ['zinc-gallery', 'template']),
+            Strength::Firm => self::opening($config->allowSafeElements()->dropAttribute('class', '*')->dropAttribute('id', '*')->dropAttribute('style', '*'), [ScriptEmbed::TAG, 'template']),
             Strength::Strict => self::opening(self::few($config), self::OPENED),
         };
     }

@@ -51,7 +51,7 @@ final readonly class There
         }
 
         return $this->views->make('there', [
-            'style' => $host->style(), 'rightToLeft' => $host === HostPage::RightToLeft, 'head' => $head.($host->runsScripts() && $strength === null ? $this->scripts() : ''),
+            'style' => $host->style(), 'rightToLeft' => $host === HostPage::RightToLeft, 'head' => $head.($host->runsScripts() && $strength === null ? $this->script->elsewhere()->whole() : ''),
             'pieces' => array_fill(0, $host === HostPage::Twice ? 2 : 1, $body),
         ])->render();
     }
@@ -59,7 +59,7 @@ final readonly class There
     /** The page in its frame. */
     public function frame(Gallery $gallery): string
     {
-        return $this->files->framed($this->sources->draft($gallery)->gallery, $gallery->id, $this->scripts());
+        return $this->files->framed($this->sources->draft($gallery)->gallery, $gallery->id, $this->script->whole());
     }
 
     /**
@@ -88,10 +88,5 @@ final readonly class There
         return (string) Element::of(ScriptEmbed::TAG, ['drawn' => true, 'gallery' => $source->id])->add(
             Element::of('template', ['shadowrootmode' => 'open'])->add(Element::of('style')->css(Shadow::css().$drawn->css), Shadow::wish())->gallery($drawn),
         );
-    }
-
-    private function scripts(): string
-    {
-        return $this->script->viewer()->inline().$this->script->inline().$this->script->arrival()->inline();
     }
 }

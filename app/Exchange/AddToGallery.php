@@ -25,16 +25,9 @@ final readonly class AddToGallery
     public function handle(Archive $archive, Draft $draft, Gallery $gallery, callable $told): Gallery
     {
         $taken = $words = [];
-        foreach ($draft->pictures as $entry) {
-            $name = basename($entry->file);
-            try {
-                [$picture] = $archive->with($entry->file, fn (string $path): array => $this->pictures->named($name, $path, $entry->words));
-                $taken[] = $picture;
-                $words[$picture->id] = PicturesIn::besides($picture->words(), $entry->words);
-                $told($name, null, $picture);
-            } catch (IntakeException $refusal) {
-                $told($name, $refusal, null);
-            }
+        foreach ($this->pictures->ofDraft($archive, $draft, $told) as [$picture, $besides]) {
+            $taken[] = $picture;
+            $words[$picture->id] = $besides;
         }
         $this->add->handle($gallery, $taken, null);
         $items = GalleryItem::query()->where('gallery_id', $gallery->id)->whereIn('picture_id', array_keys($words))->pluck('picture_id', 'id')->all();

@@ -11,13 +11,32 @@ use RecursiveIteratorIterator;
 use SplFileInfo;
 
 /** The files of a folder and of those in it; links are not followed. */
-final readonly class FolderFiles implements Archive
+final class FolderFiles implements Archive
 {
-    public function __construct(private string $folder)
+    /** @var ?array<string, true> by name, once they were looked for */
+    private ?array $files = null;
+
+    public function __construct(private readonly string $folder)
     {
     }
 
     public function names(): array
+    {
+        return array_map(strval(...), array_keys($this->files()));
+    }
+
+    /**
+     * @return array<string, true>
+     */
+    private function files(): array
+    {
+        return $this->files ??= array_fill_keys($this->found(), true);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private function found(): array
     {
         $names = [];
         foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator($this->folder, FilesystemIterator::SKIP_DOTS)) as $file) {
@@ -47,6 +66,6 @@ final readonly class FolderFiles implements Archive
      */
     private function path(string $name): string
     {
-        return in_array($name, $this->names(), true) ? "{$this->folder}/{$name}" : throw IntakeException::damaged($name);
+        return isset($this->files()[$name]) ? "{$this->folder}/{$name}" : throw IntakeException::damaged($name);
     }
 }

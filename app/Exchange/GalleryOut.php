@@ -9,6 +9,7 @@ use App\Models\GalleryItem;
 use App\Models\OriginalName;
 use App\Models\Picture;
 use App\Models\PictureKind;
+use App\Publishing\ZipOut;
 use Illuminate\Contracts\Filesystem\Factory;
 use RuntimeException;
 use ZincPane\Core\Formats\GalleryFile;
@@ -34,10 +35,15 @@ final readonly class GalleryOut
     public function write(Gallery $gallery, string $path, ?callable $told = null): void
     {
         [$file, $originals] = $this->file($gallery);
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-            throw new RuntimeException('The file cannot be written.');
-        }
+        ZipOut::write($path, static fn (ZipArchive $zip) => self::fill($zip, $file, $originals, $told));
+    }
+
+    /**
+     * @param  array<string, string>  $originals  their paths, by name in the file
+     * @param  ?callable(int $done, int $all): void  $told
+     */
+    private static function fill(ZipArchive $zip, GalleryFile $file, array $originals, ?callable $told): void
+    {
         self::add($zip, GalleryFile::NAME, static fn (string $name): bool => $zip->addFromString($name, self::json($file)));
         foreach ($originals as $name => $original) {
             self::add($zip, $name, static fn (string $name): bool => $zip->addFile($original, $name));
@@ -46,8 +52,6 @@ final readonly class GalleryOut
         }
         $all = count($originals) + 1;
         $told === null || $zip->registerProgressCallback(1 / $all, static fn (float $share) => $told((int) round($share * $all), $all));
-        // Files are read only now, one at a time.
-        $zip->close() || throw new RuntimeException("The file cannot be written: {$zip->getStatusString()}");
     }
 
     /** As it stands in the file: readable, and the same wherever it is written. */

@@ -53,20 +53,10 @@ final readonly class MakeGallery
     private function ofDraft(Archive $archive, Draft $draft, callable $told): Closure
     {
         $rows = $there = [];
-        foreach ($draft->pictures as $entry) {
-            $name = basename($entry->file);
-            try {
-                [$picture] = $archive->with($entry->file, fn (string $path): array => $this->pictures->named($name, $path, $entry->words));
-            } catch (IntakeException $refusal) {
-                // The rest goes on.
-                $told($name, $refusal, null);
-
-                continue;
-            }
-            $told($name, null, $picture);
+        foreach ($this->pictures->ofDraft($archive, $draft, $told) as [$picture, $besides]) {
             if (! isset($there[$picture->id])) {
                 $there[$picture->id] = true;
-                $rows[] = ['picture_id' => $picture->id, ...PicturesIn::besides($picture->words(), $entry->words)];
+                $rows[] = ['picture_id' => $picture->id, ...$besides];
             }
         }
 

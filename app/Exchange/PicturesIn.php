@@ -39,16 +39,29 @@ final readonly class PicturesIn
     }
 
     /**
-     * @param  array<string, string|bool>  $words  by field, that go before those in the file
-     * @return array{Picture, bool} and whether it was here before
+     * What was understood, one after the other; where one cannot be taken, the rest goes on.
      *
-     * @throws IntakeException when the file is not one that can be taken
+     * @param  callable(string $name, ?IntakeException $refused, ?Picture $picture): void  $told  called for every picture
+     * @return list<array{Picture, array<string, string|bool>}> and what a gallery has to say of it
      */
-    public function named(string $name, string $path, array $words): array
+    public function ofDraft(Archive $archive, Draft $draft, callable $told): array
     {
-        $taken = $this->intake->handle($path, $name, new Provenance('zip', $words));
+        $taken = [];
+        foreach ($draft->pictures as $entry) {
+            $name = basename($entry->file);
+            try {
+                // Words of an index go before those in the file.
+                $picture = $archive->with($entry->file, fn (string $path): Picture => $this->intake->handle($path, $name, new Provenance('zip', $entry->words))->picture);
+            } catch (IntakeException $refusal) {
+                $told($name, $refusal, null);
 
-        return [$taken->picture, $taken->isKnown];
+                continue;
+            }
+            $told($name, null, $picture);
+            $taken[] = [$picture, self::besides($picture->words(), $entry->words)];
+        }
+
+        return $taken;
     }
 
     /**

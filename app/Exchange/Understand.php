@@ -16,7 +16,7 @@ use ZincPane\Core\Formats\FormatException;
 /** Finds the index among files that came together, and what gallery it tells of. */
 final class Understand
 {
-    private const PICTURES = '/\.(?:jpe?g|png|webp|gif|avif|heic|mp4|webm)$/i';
+    private const PICTURES = '/'.Reader::ENDING.'$/i';
 
     /** The surest first. */
     private const READERS = [GalleryJson::class, IiifManifest::class, CsvList::class, FeedFile::class, HtmlIndex::class];

@@ -34,6 +34,7 @@ final readonly class FirstLook
                 RasterMaker::command($base, "{$work}/raster.ppm"),
             ]);
             $raster = PortablePixmap::read("{$work}/raster.ppm");
+            $this->maker->word($source, ["{$work}/{$first->fileName()}"]);
             $bytes = (int) filesize("{$work}/{$first->fileName()}");
             rename("{$work}/{$first->fileName()}", "{$target}/{$first->fileName()}");
 

@@ -14,7 +14,7 @@ final readonly class RenditionMaker
     /**
      * @param  array{webp: int, jpg: int}  $quality  0 to 100
      */
-    public function __construct(private Tools $tools, private BaseMaker $base, private array $quality)
+    public function __construct(private Tools $tools, private BaseMaker $base, private WordsWriter $words, private array $quality)
     {
     }
 
@@ -37,9 +37,24 @@ final readonly class RenditionMaker
             $this->tools->light()->runAll(array_map(fn (Rendition $rendition): array => $this->command($base, $rendition, "{$work}/{$rendition->fileName()}"), $still));
             $original = $moving === [] ? $source->path : AnimatedPng::asMoving($source->path, $work);
             $this->tools->runAll(array_map(fn (Rendition $rendition): array => $this->moving($original, $rendition, "{$work}/{$rendition->fileName()}"), $moving));
+            $this->word($source, array_map(static fn (Rendition $rendition): string => "{$work}/{$rendition->fileName()}", $renditions));
 
             return $this->moved($renditions, $work, $target);
         });
+    }
+
+    /**
+     * Files that were just made get the words they keep.
+     *
+     * @param  non-empty-list<string>  $files
+     *
+     * @throws ImagingException when one cannot be written anew
+     */
+    public function word(Source $source, array $files): void
+    {
+        if ($source->recipe->words) {
+            $this->words->keep($source->path, $files);
+        }
     }
 
     /**

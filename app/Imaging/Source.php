@@ -16,7 +16,7 @@ final readonly class Source
 
     public function moves(): bool
     {
-        return $this->isMoving && $this->recipe->isPlain();
+        return $this->isMoving && $this->recipe->leavesPicture();
     }
 
     /** The size that comes of it, before it is made smaller. */

@@ -10,6 +10,7 @@ use App\Http\Controllers\Live\UnlockGallery;
 use App\Imaging\BaseMaker;
 use App\Imaging\RenditionMaker;
 use App\Imaging\Tools;
+use App\Imaging\WordsWriter;
 use App\Intake\Sources\CameraCard;
 use App\Intake\Sources\Sources;
 use App\Intake\Sources\StockShelf;
@@ -49,6 +50,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(RenditionMaker::class, static fn ($app) => new RenditionMaker(
             $app->make(Tools::class),
             $app->make(BaseMaker::class),
+            $app->make(WordsWriter::class),
             ['webp' => config()->integer('zinc.quality.webp'), 'jpg' => config()->integer('zinc.quality.jpg')],
         ));
         // One change asks for the same arrangements in several places.

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Publishing;
 
 use App\Models\Site;
-use Illuminate\Config\Repository;
 use Illuminate\Contracts\View\Factory;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
@@ -29,7 +28,7 @@ final readonly class EmbedFiles
     /** Stands in the contents for the address of this host, which the script knows. */
     private const HOST = '{{host}}';
 
-    public function __construct(private Painter $painter, private Languages $languages, private Factory $views, private Repository $config)
+    public function __construct(private Painter $painter, private Languages $languages, private Factory $views, private Publishers $publishers)
     {
     }
 
@@ -108,8 +107,8 @@ final readonly class EmbedFiles
     {
         $phrases = $site->phrases();
         $fragment = $this->painter->draw($gallery, 'frame', ContentWidth::window(), Addresses::rooted(), $phrases);
-        $address = rtrim($this->config->string('app.url'), '/').'/'.EmbedSource::path($id);
-        $head = PageComposer::preloads([$fragment]).implode('', OEmbed::discovery(rtrim($this->config->string('app.url'), '/'), $address, $gallery->about->title)).PageComposer::styles([$fragment]).$scripts;
+        $host = $this->publishers->host();
+        $head = PageComposer::preloads([$fragment]).implode('', OEmbed::discovery($host, "{$host}/".EmbedSource::path($id), $gallery->about->title)).PageComposer::styles([$fragment]).$scripts;
         $hasWords = (new FrameHeight($gallery, $this->painter->sections($gallery), $phrases))->hasWords();
 
         return $this->page($phrases, $id, $gallery->about->title, $head, $fragment->html, $hasWords);

@@ -7,7 +7,6 @@ namespace App\Publishing;
 use App\Models\Gallery;
 use App\Models\Site;
 use Illuminate\Contracts\View\Factory;
-use RuntimeException;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
@@ -34,22 +33,25 @@ final readonly class GalleryZip
      */
     public function write(Gallery $gallery, string $path): void
     {
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-            throw new RuntimeException('The ZIP cannot be written.');
-        }
         $drawn = Drafts::of($gallery);
         $this->given->worded($drawn);
         $pages = $this->pages($drawn, Site::query()->firstOrFail());
+        ZipOut::write($path, fn (ZipArchive $zip) => $this->fill($zip, $pages));
+    }
+
+    /**
+     * @param  array<string, string>  $pages  contents by path
+     */
+    private function fill(ZipArchive $zip, array $pages): void
+    {
         foreach ($pages as $name => $contents) {
             $zip->addFromString($name, $contents);
         }
         $this->files->addAsked($zip, implode("\n", $pages));
-        // Pictures are read only now, one at a time; they are packed already.
+        // Pictures are packed already.
         for ($i = 0; $i < $zip->numFiles; $i++) {
             str_starts_with((string) $zip->getNameIndex($i), 'media/') && $zip->setCompressionIndex($i, ZipArchive::CM_STORE);
         }
-        $zip->close() || throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
     }
 
     /**

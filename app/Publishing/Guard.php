@@ -7,6 +7,7 @@ namespace App\Publishing;
 use App\Models\Gallery;
 use App\Models\Site;
 use ZincPane\Core\Access\EmbedOrigins;
+use ZincPane\Core\Edition\FrozenGallery;
 
 /** Who may have a gallery that is live. */
 final readonly class Guard
@@ -34,6 +35,16 @@ final readonly class Guard
         }
 
         return $guards;
+    }
+
+    /**
+     * @param  array<string, FrozenGallery>  $galleries  by identifier
+     * @param  array<string, self>  $guards  the same
+     * @return array<string, FrozenGallery> those that everybody may see
+     */
+    public static function unlocked(array $galleries, array $guards): array
+    {
+        return array_filter($galleries, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
     }
 
     /** For those that are no more, and for tests. */

@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace App\Publishing;
 
-use App\Faults\MachineException;
 use App\Imaging\Packer;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Filesystem\FilesystemAdapter;
-use League\Flysystem\UnableToWriteFile;
 
 /**
  * The files that visitors read. Pages and embeds stand in one folder each time, written beside
@@ -35,8 +33,6 @@ final readonly class LiveFiles
      *
      * @param  array<string, string>  $files  contents by path in the folder
      * @return string the folder
-     *
-     * @throws MachineException when the disk is full, say
      */
     public function write(array $files): string
     {
@@ -48,11 +44,9 @@ final readonly class LiveFiles
             $target = $disk->path("{$folder}/{$path}");
             is_dir(dirname($target)) || mkdir(dirname($target), 0755, true);
             if ($before === null || ! $this->packer->linked($disk->path("{$before}/{$path}"), $target, $contents)) {
-                try {
-                    $disk->put("{$folder}/{$path}", $contents);
-                } catch (UnableToWriteFile $exception) {
-                    throw MachineException::orElse($exception, dirname($target));
-                }
+                // Not by the disk, which loses the reason why a file cannot be written.
+                file_put_contents($target, $contents);
+                chmod($target, 0644);
                 $fresh[] = $target;
             }
         }

@@ -34,7 +34,7 @@ final readonly class LiveSite
         $this->contents->fetch($state->pages);
         $pictures = $this->singles($state, $singles, $fresh);
         $this->releases->releaseSingles($pictures);
-        $open = $this->open($after, $guards);
+        $open = Guard::unlocked($after, $guards);
         foreach ($after as $id => $gallery) {
             $this->releases->worded($gallery, isset($open[$id]));
         }
@@ -90,16 +90,6 @@ final readonly class LiveSite
         }
 
         return $editions;
-    }
-
-    /**
-     * @param  array<string, FrozenGallery>  $galleries
-     * @param  array<string, Guard>  $guards
-     * @return array<string, FrozenGallery> those that everybody may see
-     */
-    private function open(array $galleries, array $guards): array
-    {
-        return array_filter($galleries, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
     }
 
     /**

@@ -6,7 +6,6 @@ namespace App\Publishing;
 
 use App\Models\Gallery;
 use App\Models\Site;
-use Illuminate\Config\Repository;
 use ZincPane\Core\Access\EmbedRule;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Embeds\EmbedSource;
@@ -15,7 +14,7 @@ use ZincPane\Core\Embeds\OEmbed;
 /** Finds what an address of ours shows: a gallery by itself, or the first one on a page. */
 final readonly class OEmbedAnswers
 {
-    public function __construct(private Painter $painter, private Repository $config)
+    public function __construct(private Painter $painter, private Publishers $publishers)
     {
     }
 
@@ -36,14 +35,14 @@ final readonly class OEmbedAnswers
         if ($guard->isLocked || $guard->origins->rule === EmbedRule::Nobody) {
             return OEmbedAnswer::closed();
         }
-        $source = new EmbedSource($gallery->id, $edition->content, $this->painter->sections($edition->content), $this->host(), $site->phrases(), ContentWidth::unknown());
+        $source = new EmbedSource($gallery->id, $edition->content, $this->painter->sections($edition->content), $this->publishers->host(), $site->phrases(), ContentWidth::unknown());
 
         return OEmbedAnswer::of((new OEmbed($source))->answer($maxWidth, $maxHeight, $site->name));
     }
 
     private function galleryAt(string $address, Site $site): ?Gallery
     {
-        $host = $this->host();
+        $host = $this->publishers->host();
         if (! str_starts_with($address, "{$host}/")) {
             return null;
         }
@@ -58,10 +57,5 @@ final readonly class OEmbedAnswers
         }
 
         return null;
-    }
-
-    private function host(): string
-    {
-        return rtrim($this->config->string('app.url'), '/');
     }
 }

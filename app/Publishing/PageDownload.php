@@ -6,8 +6,6 @@ namespace App\Publishing;
 
 use App\Models\Page as PageModel;
 use App\Models\Site;
-use Illuminate\Config\Repository;
-use RuntimeException;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Site\Page;
@@ -16,7 +14,7 @@ use ZipArchive;
 /** A page that was brought in, to take along with its galleries as they are saved: bound to this host as HTML, or whole as a ZIP. */
 final readonly class PageDownload
 {
-    public function __construct(private BroughtInPages $broughtIn, private VisitorScript $script, private PageFiles $files, private Repository $config)
+    public function __construct(private BroughtInPages $broughtIn, private VisitorScript $script, private PageFiles $files, private Publishers $publishers)
     {
     }
 
@@ -25,25 +23,17 @@ final readonly class PageDownload
     {
         $site = Site::whole();
 
-        return $this->written($site->asSaved()->pages[$model->id], $site, Drafts::byId(), Addresses::absolute($this->host()), "{$this->host()}/embed.js");
+        return $this->written($site->asSaved()->pages[$model->id], $site, Drafts::byId(), Addresses::absolute($this->publishers->host()), "{$this->publishers->host()}/embed.js");
     }
 
-    /** All of it: the page and those that came with it, what they ask for, the pictures of its galleries, the script. */
-    public function zip(PageModel $model): string
+    /**
+     * All of it: the page and those that came with it, what they ask for, the pictures of its galleries, the script.
+     *
+     * @param  string  $path  of a file that is not there yet
+     */
+    public function zip(PageModel $model, string $path): void
     {
-        $path = sys_get_temp_dir().'/page-'.bin2hex(random_bytes(8)).'.zip';
-        $zip = new ZipArchive;
-        try {
-            if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
-                throw new RuntimeException('The ZIP cannot be written.');
-            }
-            $this->fill($zip, $model);
-
-            // Files are read only now.
-            return $zip->close() ? (string) file_get_contents($path) : throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
-        } finally {
-            is_file($path) && unlink($path);
-        }
+        ZipOut::write($path, fn (ZipArchive $zip) => $this->fill($zip, $model));
     }
 
     private function fill(ZipArchive $zip, PageModel $model): void
@@ -56,7 +46,7 @@ final readonly class PageDownload
             $core = $saved->pages[$page->id];
             $file = substr(BroughtInPages::path($core), strlen(BroughtInPages::FOLDER) + 1);
             $depth = substr_count($file, '/');
-            $html = $this->written($core, $site, $shown, Addresses::relative($depth, $this->host()), str_repeat('../', $depth).'assets/zinc-pane.js');
+            $html = $this->written($core, $site, $shown, Addresses::relative($depth, $this->publishers->host()), str_repeat('../', $depth).'assets/zinc-pane.js');
             $zip->addFromString($file, $html);
             $this->files->add($zip, $core, $shown, $html);
         }
@@ -66,11 +56,6 @@ final readonly class PageDownload
         $zip->addFromString('assets/zinc-pane.js', $this->script->contents());
         $zip->addFromString('assets/viewer.js', $this->script->viewer()->contents());
         $zip->addFromString('assets/arrival.js', $this->script->arrival()->contents());
-    }
-
-    private function host(): string
-    {
-        return rtrim($this->config->string('app.url'), '/');
     }
 
     /**

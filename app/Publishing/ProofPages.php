@@ -80,11 +80,11 @@ final readonly class ProofPages
         $core = $saved->pages[$page->id];
 
         if ($core->isBroughtIn) {
-            return $this->broughtIn->compose($core, $site, Drafts::byId(), $this->inline(), '');
+            return $this->broughtIn->compose($core, $site, Drafts::byId(), $this->script->whole(), '');
         }
         $place = fn (Pane $pane, FrozenGallery $gallery): Fragment => $this->places->place($pane, $gallery, $site->frame(), $site->phrases());
 
-        return (new PageComposer($site, '', $this->inline(), '', "<style>{$site->stylesheet}</style>"))->compose($this->content->of($core, $site, $saved, Drafts::byId(), null, $place), $saved->menu());
+        return (new PageComposer($site, '', $this->script->whole(), '', "<style>{$site->stylesheet}</style>"))->compose($this->content->of($core, $site, $saved, Drafts::byId(), null, $place), $saved->menu());
     }
 
     /**
@@ -145,12 +145,6 @@ final readonly class ProofPages
 
     private function composer(Site $site, bool $runs): PageComposer
     {
-        return new PageComposer($site, self::STYLESHEET, $runs ? $this->inline() : '');
-    }
-
-    /** All that visitors run: what a gallery needs may change while its page is shown. */
-    private function inline(): string
-    {
-        return $this->script->viewer()->inline().$this->script->inline().$this->script->arrival()->inline();
+        return new PageComposer($site, self::STYLESHEET, $runs ? $this->script->whole() : '');
     }
 }

@@ -16,12 +16,18 @@ final readonly class Publishers
     {
     }
 
+    /** Scheme and name that its addresses begin with. */
+    public function host(): string
+    {
+        return rtrim($this->config->string('app.url'), '/');
+    }
+
     /**
      * @param  SiteState  $state  its pages, as visitors have them
      */
     public function of(Site $site, SiteState $state): Publisher
     {
-        $host = rtrim($this->config->string('app.url'), '/');
+        $host = $this->host();
         $page = $state->pages[$site->acquire_page_id ?? ''] ?? null;
 
         return new Publisher($host, $site->name, $site->phrases()->tag, $page === null ? null : $host.$page->path());

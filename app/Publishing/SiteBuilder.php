@@ -40,7 +40,7 @@ final readonly class SiteBuilder
             $script => $this->script->contents(),
             $viewer => $this->script->viewer()->contents(),
             $arrival => $this->script->arrival()->contents(),
-            'embed.js' => $this->script->contents(),
+            'embed.js' => $this->script->elsewhere()->contents(),
             'viewer.js' => $this->script->viewer()->contents(),
             'arrival.js' => $this->script->arrival()->contents(),
         ];
@@ -49,7 +49,7 @@ final readonly class SiteBuilder
         $composer = new PageComposer($site, $addresses->of($style), $run, $arrives);
         $menu = $state->menu();
         $shown = static fn (string $id): ?FrozenGallery => $editions[$id] ?? null;
-        $open = array_filter($editions, static fn (string $id): bool => ($guards[$id] ?? null)?->isLocked !== true, ARRAY_FILTER_USE_KEY);
+        $open = Guard::unlocked($editions, $guards);
         $this->contents->fetch($state->pages);
         foreach ($state->pages as $page) {
             if ($page->isBroughtIn) {

@@ -9,8 +9,11 @@ use RuntimeException;
 /** A small script that visitors load, as built. */
 final readonly class VisitorScript
 {
-    /** What visitors run on every page with a gallery. */
+    /** What visitors run on every page of the site with a gallery. */
     public const MAIN = 'zinc-pane';
+
+    /** And on pages elsewhere. */
+    public const ELSEWHERE = 'zinc-pane-elsewhere';
 
     /** What a click needs, fetched before the first one. */
     public const VIEWER = 'zinc-pane-viewer';
@@ -18,11 +21,20 @@ final readonly class VisitorScript
     /** And where tiles arrive. */
     public const ARRIVAL = 'zinc-pane-arrival';
 
+    /** Whatever visitors run. */
+    public const PARTS = [self::MAIN, self::ELSEWHERE, self::VIEWER, self::ARRIVAL];
+
     /**
      * @param  string  $folder  of what was built
      */
     public function __construct(private string $folder, private string $name = self::MAIN)
     {
+    }
+
+    /** What is needed on pages elsewhere. */
+    public function elsewhere(): self
+    {
+        return new self($this->folder, self::ELSEWHERE);
     }
 
     /** What is needed only once something is clicked. */
@@ -68,6 +80,24 @@ final readonly class VisitorScript
     public function hash(): string
     {
         return "'sha256-".base64_encode(hash('sha256', $this->inlined(), true))."'";
+    }
+
+    /**
+     * The same with all that it fetches by and by: what a gallery needs may change while its page is shown.
+     *
+     * @throws RuntimeException when it was not built yet
+     */
+    public function whole(): string
+    {
+        return $this->viewer()->inline().$this->inline().$this->arrival()->inline();
+    }
+
+    /**
+     * @return list<self> whatever visitors run
+     */
+    public function parts(): array
+    {
+        return array_map(fn (string $name): self => new self($this->folder, $name), self::PARTS);
     }
 
     private function inlined(): string

@@ -96,7 +96,7 @@ final class Headers
      */
     public static function proof(?VisitorScript $script): array
     {
-        $allowed = $script === null ? "'none'" : "{$script->hash()} {$script->viewer()->hash()} {$script->arrival()->hash()}";
+        $allowed = $script === null ? "'none'" : implode(' ', array_map(static fn (VisitorScript $part): string => $part->hash(), $script->parts()));
 
         return [...self::COMMON, ...self::DOCUMENT, 'Content-Security-Policy' => sprintf(self::PROOF_POLICY, $allowed)];
     }

@@ -68,6 +68,16 @@ final readonly class ShownPicture implements Shown
     }
 
     /**
+     * Files in the format that everything shows which shows pictures at all.
+     *
+     * @return list<Rendition> from narrow to wide
+     */
+    public function fallbacks(): array
+    {
+        return array_values(array_filter($this->renditions, static fn (Rendition $one): bool => $one->format === Format::Jpeg));
+    }
+
+    /**
      * The widths there are as WebP, from narrow to wide.
      *
      * @return list<positive-int> px

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Embeds;
 
 use ZincPane\Core\Markup\Element;
+use ZincPane\Core\Markup\Purpose;
 use ZincPane\Core\Markup\Style\Css;
 
 /** A page of ours within the other page: as high as the gallery at every width by its style, and to the px by the script. */
@@ -30,7 +31,7 @@ final readonly class FrameEmbed implements Embed
     public function pieces(): array
     {
         $style = $this->style();
-        $place = Element::of('div', ['class' => $this->place(), HtmlCss::MARK => "frame.{$this->source->id}.{$this->stamp()}"])->add(
+        $place = Element::of('div', ['class' => $this->place(), HtmlCss::MARK => "frame.{$this->source->id}.".Stamp::of($style)])->add(
             // In it: a page may show all that it holds, style sheets too, but not what stands here.
             Element::of('style')->css($style),
             Shadow::wish(),
@@ -67,10 +68,12 @@ final readonly class FrameEmbed implements Embed
 
     private function style(): string
     {
-        $place = Css::of(':is(#zp#zp,.{class})', ['class' => Css::identifier($this->place())]);
+        $place = Purpose::Plain->selector($this->place());
 
         return (string) Css::all(
-            Css::of('{s},{s} *{all:revert}{s}>svg{display:block;max-width:100%;height:0}{s}>div{container-type:inline-size}{s} iframe{display:block;width:100%;border:0}', ['s' => $place]),
+            Css::of('{s},{s} *{all:revert}', ['s' => $place]),
+            Shadow::wished(Css::of('{s}>svg', ['s' => $place])),
+            Css::of('{s}>div{container-type:inline-size}{s} iframe{display:block;width:100%;border:0}', ['s' => $place]),
             $this->height()->css(Css::of('{s} iframe', ['s' => $place])),
         );
     }

@@ -11,12 +11,14 @@ use ZincPane\Core\Markup\Purpose;
 use ZincPane\Core\Markup\Style\Css;
 
 /** The gallery itself, without a script: its style for the head of a page, and its HTML for the body. */
-final readonly class HtmlCss implements Embed
+final class HtmlCss implements Embed
 {
     /** Attribute that tells a piece, its gallery and what it was when it was copied. */
     public const MARK = 'data-zinc';
 
-    public function __construct(private EmbedSource $source)
+    private ?Fragment $drawn = null;
+
+    public function __construct(private readonly EmbedSource $source)
     {
     }
 
@@ -28,20 +30,16 @@ final readonly class HtmlCss implements Embed
     /** Both bear the stamp of both: a head of yesterday does not go with a body of today. */
     public function stamp(): string
     {
-        $fragment = $this->fragment();
-
-        return Stamp::of($this->style($fragment).$fragment->html);
+        return Stamp::of($this->style().$this->fragment()->html);
     }
 
     public function pieces(): array
     {
-        $fragment = $this->fragment();
-        $style = $this->style($fragment);
         $mark = implode('.', array_filter([$this->source->id, $this->stamp(), (string) $this->source->content->greatest()]));
 
         return [
-            new Piece('Into the head', (string) Element::of('style', [self::MARK => "head.{$mark}"])->css($style)),
-            new Piece('Into the body, where the gallery is to stand', (string) Element::of('div', ['class' => $this->place(), self::MARK => "body.{$mark}"])->add(Shadow::wish())->gallery($fragment)),
+            new Piece('Into the head', (string) Element::of('style', [self::MARK => "head.{$mark}"])->css($this->style())),
+            new Piece('Into the body, where the gallery is to stand', (string) Element::of('div', ['class' => $this->place(), self::MARK => "body.{$mark}"])->add(Shadow::wish())->gallery($this->fragment())),
         ];
     }
 
@@ -51,7 +49,7 @@ final readonly class HtmlCss implements Embed
 
         return [
             'img-src' => [$host],
-            'style-src' => [Stamp::csp($this->style($this->fragment()))],
+            'style-src' => [Stamp::csp($this->style())],
             ...($this->fragment()->font === null ? [] : ['font-src' => [$host]]),
         ];
     }
@@ -60,14 +58,14 @@ final readonly class HtmlCss implements Embed
     {
         $source = $this->source;
 
-        return (new GalleryMarkup($this->name(), $source->gallery, $source->sections, $source->content, $source->addresses(), Purpose::Plain, $source->phrases))->render();
+        return $this->drawn ??= (new GalleryMarkup($this->name(), $source->gallery, $source->sections, $source->content, $source->addresses(), Purpose::Plain, $source->phrases))->render();
     }
 
-    private function style(Fragment $fragment): string
+    private function style(): string
     {
-        $place = Css::of(':is(#zp#zp,.{class})', ['class' => Css::identifier($this->place())]);
+        $place = Purpose::Plain->selector($this->place());
 
-        return Css::of('{s},{s}>svg{all:revert}{s}>svg{display:block;max-width:100%;height:0}', ['s' => $place]).$fragment->css;
+        return Css::of('{s},{s}>svg{all:revert}', ['s' => $place]).Shadow::wished(Css::of('{s}>svg', ['s' => $place])).$this->fragment()->css;
     }
 
     /** Of the gallery on any page. */

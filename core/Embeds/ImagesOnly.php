@@ -53,13 +53,12 @@ final readonly class ImagesOnly implements Embed
 
     private function picture(ShownPicture $picture, int $place, Leads $leads): Element
     {
-        $ratio = $picture->ratio()->value;
-        $width = (int) round(min(self::WIDEST, self::HEIGHT * $ratio));
+        $width = (int) round(min(self::WIDEST, self::HEIGHT * $picture->ratio()->value));
         $words = $picture->words;
         $image = Element::of('img', [
             'src' => $this->source->addresses()->of($picture->addressOf(self::file($picture, $width))),
             'alt' => $words->decorative ? '' : ($words->alt !== '' ? $words->alt : $words->title),
-            'width' => $width, 'height' => (int) round($width / $ratio),
+            'width' => $width, 'height' => $picture->size->heightFor($width),
         ]);
         $act = $this->source->gallery->act($place);
         $href = $act === ClickAct::Nothing ? null : $leads->of($picture, $place, $act);
@@ -70,8 +69,6 @@ final readonly class ImagesOnly implements Embed
     /** In the format that everything shows which shows pictures at all. */
     private static function file(ShownPicture $picture, int $width): Rendition
     {
-        $plain = array_values(array_filter($picture->renditions, static fn (Rendition $one): bool => $one->format === Format::Jpeg));
-
-        return Rendition::smallest($plain, $width) ?? Leads::large($picture);
+        return Rendition::smallest($picture->fallbacks(), $width) ?? Leads::large($picture);
     }
 }

@@ -104,9 +104,9 @@ final readonly class OEmbed implements Embed
                 continue;
             }
             $file = $item->smallest(self::THUMBNAIL);
-            $height = $file === null ? 0 : (int) round($file->width / $item->ratio()->value);
+            $height = $file === null ? 0 : $item->size->heightFor($file->width);
             if ($file !== null && $file->width <= ($maxWidth ?? $file->width) && $height <= ($maxHeight ?? $height)) {
-                return ['thumbnail_url' => $this->source->addresses()->of($item->addressOf($file)), 'thumbnail_width' => $file->width, 'thumbnail_height' => max(1, $height)];
+                return ['thumbnail_url' => $this->source->addresses()->of($item->addressOf($file)), 'thumbnail_width' => $file->width, 'thumbnail_height' => $height];
             }
         }
 

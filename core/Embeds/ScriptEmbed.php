@@ -37,9 +37,10 @@ final readonly class ScriptEmbed implements Embed
     public function pieces(): array
     {
         $room = new Room('embed', $this->source->gallery, $this->source->sections, $this->source->phrases);
-        $element = Element::of(self::TAG, ['gallery' => $this->source->id, 'host' => $this->source->host, 'stamp' => $this->stamp()])->add(
+        $style = $this->style();
+        $element = Element::of(self::TAG, ['gallery' => $this->source->id, 'host' => $this->source->host, 'stamp' => Stamp::of($style)])->add(
             Element::of('template', ['shadowrootmode' => 'open'])->add(
-                Element::of('style')->css($this->style()),
+                Element::of('style')->css($style),
                 Shadow::wish(),
                 $room->html(),
                 Element::of('slot'),
@@ -47,7 +48,13 @@ final readonly class ScriptEmbed implements Embed
             Element::of('a', ['href' => $this->source->page()])->text($this->source->title()),
         );
 
-        return [new Piece('Where the gallery is to stand', $element.self::script($this->source->host))];
+        return [new Piece('Where the gallery is to stand', $this->sooner().$element.self::script($this->source->host))];
+    }
+
+    /** What the script will ask for comes beside it and not after it, where both speak the same language. */
+    private function sooner(): Element
+    {
+        return Element::of('link', ['rel' => 'preload', 'as' => 'fetch', 'crossorigin' => 'anonymous', 'href' => "{$this->source->page()}.{$this->source->phrases->tag}.json"]);
     }
 
     /** Brings what is needed, once for all galleries of a page. */

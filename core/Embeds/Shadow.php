@@ -16,10 +16,19 @@ final class Shadow
      */
     public static function css(): Css
     {
-        return Css::of(':host{all:initial!important;display:block!important;position:relative!important;font-family:inherit!important;color:inherit!important;color-scheme:inherit!important}:host([hidden]){display:none!important}'.self::WISHED);
+        return Css::all(
+            Css::of(':host{all:initial!important;display:block!important;position:relative!important;font-family:inherit!important;color:inherit!important;color-scheme:inherit!important}:host([hidden]){display:none!important}'),
+            self::wished(Css::of('.wish')),
+        );
     }
 
-    private const WISHED = '.wish{display:block;max-width:100%;height:0}';
+    /**
+     * @param  Css  $svg  selector of the wish
+     */
+    public static function wished(Css $svg): Css
+    {
+        return Css::of('{svg}{display:block;max-width:100%;height:0}', ['svg' => $svg]);
+    }
 
     /**
      * A gallery measures its container and so has no width of its own: in a float, a flex row or a

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ZincPane\Core\Formats;
 
 use ZincPane\Core\Edition\FrozenGallery;
-use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Markup\Leads;
 
@@ -74,17 +73,12 @@ final readonly class Feed
         $file = $picture->smallest(self::WIDTH) ?? Leads::large($picture);
         $image = Element::of('img', [
             'src' => $this->publisher->whole($picture->addressOf($file)), 'alt' => $record->alt(),
-            'width' => $file->width, 'height' => self::height($picture, $file->width),
+            'width' => $file->width, 'height' => $picture->size->heightFor($file->width),
         ]);
         $says = array_filter([$record->caption, $record->description], static fn (string $one): bool => $one !== '');
 
         return Element::of('p')->add(Element::of('a', ['href' => $record->page() ?? $record->content()])->add($image))
             .implode('', array_map(static fn (string $one): string => (string) Element::of('p')->text($one), $says));
-    }
-
-    private static function height(ShownPicture $picture, int $width): int
-    {
-        return max(1, (int) round($width / $picture->ratio()->value));
     }
 
     private function time(): string

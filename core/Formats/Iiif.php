@@ -72,14 +72,14 @@ final readonly class Iiif
      */
     public static function info(ShownPicture $picture, Publisher $publisher): array
     {
-        $largest = self::files($picture);
+        $largest = $picture->fallbacks();
         $most = $largest[count($largest) - 1] ?? new Rendition(max(1, $picture->size->width), Format::Jpeg);
 
         return [
             '@context' => self::IMAGE, 'id' => self::service($picture, $publisher), 'type' => 'ImageService3', 'protocol' => 'http://iiif.io/api/image', 'profile' => 'level0',
             // What it is taken to be is as large as its largest file: nothing larger can be asked for.
-            'width' => $most->width, 'height' => self::height($picture, $most->width),
-            'sizes' => array_map(static fn (Rendition $one): array => ['width' => $one->width, 'height' => self::height($picture, $one->width)], $largest),
+            'width' => $most->width, 'height' => $picture->size->heightFor($most->width),
+            'sizes' => array_map(static fn (Rendition $one): array => ['width' => $one->width, 'height' => $picture->size->heightFor($one->width)], $largest),
         ];
     }
 
@@ -90,13 +90,13 @@ final readonly class Iiif
     {
         $picture = $record->picture;
         $id = $this->publisher->whole("iiif/{$this->id}/canvas/{$this->gallery->key($record->place)}");
-        $files = self::files($picture);
+        $files = $picture->fallbacks();
         $size = $files[count($files) - 1] ?? null;
         $says = array_filter(['Caption' => $record->caption, 'Description' => $record->description], static fn (string $one): bool => $one !== '');
 
         return [
             'id' => $id, 'type' => 'Canvas', 'label' => $this->said($record->title !== '' ? $record->title : '#'.($record->place + 1)),
-            'width' => $size->width ?? $picture->size->width, 'height' => self::height($picture, $size->width ?? $picture->size->width),
+            'width' => $size->width ?? $picture->size->width, 'height' => $picture->size->heightFor($size->width ?? $picture->size->width),
             ...($record->alt() === '' ? [] : ['summary' => $this->said($record->alt())]),
             ...($says === [] ? [] : ['metadata' => array_map(fn (string $name, string $one): array => ['label' => ['en' => [$name]], 'value' => $this->said($one)], array_keys($says), $says)]),
             ...($record->credit === '' && $record->rights === '' ? [] : ['requiredStatement' => ['label' => ['en' => ['Credit']], 'value' => $this->said(implode(', ', array_filter([$record->credit, $record->rights])))]]),
@@ -114,12 +114,12 @@ final readonly class Iiif
      */
     private function image(ShownPicture $picture): array
     {
-        $files = self::files($picture);
+        $files = $picture->fallbacks();
         $file = $files[count($files) - 1] ?? null;
 
         return [
             'id' => $this->publisher->whole($picture->addressOf($file ?? Leads::large($picture))), 'type' => 'Image', 'format' => 'image/jpeg',
-            'width' => $file->width ?? $picture->size->width, 'height' => self::height($picture, $file->width ?? $picture->size->width),
+            'width' => $file->width ?? $picture->size->width, 'height' => $picture->size->heightFor($file->width ?? $picture->size->width),
             ...($file === null ? [] : ['service' => [['id' => self::service($picture, $this->publisher), 'type' => 'ImageService3', 'profile' => 'level0']]]),
         ];
     }
@@ -129,29 +129,14 @@ final readonly class Iiif
      */
     private function thumbnail(ShownPicture $picture): array
     {
-        $file = Rendition::smallest(self::files($picture), self::THUMBNAIL) ?? Leads::large($picture);
+        $file = Rendition::smallest($picture->fallbacks(), self::THUMBNAIL) ?? Leads::large($picture);
 
-        return ['id' => $this->publisher->whole($picture->addressOf($file)), 'type' => 'Image', 'format' => 'image/jpeg', 'width' => $file->width, 'height' => self::height($picture, $file->width)];
-    }
-
-    /**
-     * Those in the format that every service has to offer.
-     *
-     * @return list<Rendition> from narrow to wide
-     */
-    private static function files(ShownPicture $picture): array
-    {
-        return array_values(array_filter($picture->renditions, static fn (Rendition $one): bool => $one->format === Format::Jpeg));
+        return ['id' => $this->publisher->whole($picture->addressOf($file)), 'type' => 'Image', 'format' => 'image/jpeg', 'width' => $file->width, 'height' => $picture->size->heightFor($file->width)];
     }
 
     private static function service(ShownPicture $picture, Publisher $publisher): string
     {
         return $publisher->whole('iiif/'.basename($picture->address));
-    }
-
-    private static function height(ShownPicture $picture, int $width): int
-    {
-        return max(1, (int) round($width / $picture->ratio()->value));
     }
 
     /**

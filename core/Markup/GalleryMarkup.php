@@ -86,7 +86,7 @@ final readonly class GalleryMarkup
 
     public function css(): string
     {
-        $pane = self::selector($this->id, $this->purpose);
+        $pane = $this->purpose->selector("zp-{$this->id}");
         $css = [$this->purpose === Purpose::Plain ? Css::of('{s},{s} *,{s} ::before,{s} ::after{all:revert}', ['s' => $pane]) : Css::none(), (new FrameCss($pane, $this->layout, $this->finish))->render($this->gallery->about, $this->gallery->items, count($this->sections))];
         $name = Css::identifier($this->id);
         $finish = new FinishCss($pane, $name, $this->finish, $this->addresses, $this->groundAddress());
@@ -98,14 +98,6 @@ final readonly class GalleryMarkup
         }
 
         return (string) Css::all(...[...$css, $this->around->hintCss($pane), $finish->own()]);
-    }
-
-    /** Where other people's rules hold too, as strong as two ids: what a page says of all pictures or lists is weaker. */
-    private static function selector(string $id, Purpose $purpose): Css
-    {
-        $class = Css::of('.{class}', ['class' => Css::identifier("zp-{$id}")]);
-
-        return $purpose === Purpose::Plain ? Css::of(':is(#zp#zp,{class})', ['class' => $class]) : $class;
     }
 
     /**

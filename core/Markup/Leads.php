@@ -48,9 +48,11 @@ final readonly class Leads
     /** The file that visitors are given: what they may download, else a large picture. */
     public function file(ShownPicture $picture): string
     {
+        $worded = $this->worded($picture);
+
         return $this->addresses->of(match (true) {
             $picture->video !== null => $picture->video->address,
-            $this->worded($picture) !== null => "{$picture->address}/{$this->worded($picture)}",
+            $worded !== null => "{$picture->address}/{$worded}",
             $this->download->isOriginal() && $picture->ending !== '' => "{$picture->address}/{$this->download->fileStem()}.{$picture->ending}",
             default => $picture->addressOf(self::large($picture)),
         });
@@ -59,11 +61,13 @@ final readonly class Leads
     /** The name of the file that is given with words in it; null where none is. */
     public function worded(ShownPicture $picture): ?string
     {
-        $giving = $this->gallery->design->viewer->giving;
+        if (! $this->gallery->design->viewer->giving->bearsWords() || $picture->video !== null) {
+            return null;
+        }
         $ending = $this->download === Download::Large ? Format::Jpeg->value : $picture->ending;
         $words = FileWords::of($picture->words, $picture->facts->rights, $picture->facts->licence);
 
-        return $giving->words && in_array($this->download, [Download::Large, Download::Stripped], true) && $ending !== '' && $picture->video === null && ! $words->isEmpty() ? "{$words->fileStem()}.{$ending}" : null;
+        return $ending !== '' && ! $words->isEmpty() ? "{$words->fileStem()}.{$ending}" : null;
     }
 
     /** Null where nothing may be downloaded. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
+use ZincPane\Core\Markup\Style\Css;
+
 /** What a gallery is drawn for. */
 enum Purpose
 {
@@ -15,4 +17,12 @@ enum Purpose
 
     /** A page of somebody else's, where no script of ours runs and the styles of that page hold for everything. */
     case Plain;
+
+    /** Where other people's rules hold too, as strong as two ids: what a page says of all pictures or lists is weaker. */
+    public function selector(string $class): Css
+    {
+        $name = ['class' => Css::identifier($class)];
+
+        return $this === self::Plain ? Css::of(':is(#zp#zp,.{class})', $name) : Css::of('.{class}', $name);
+    }
 }

@@ -66,7 +66,7 @@ final readonly class PartMarkup
 
     private function single(Part $part, ShownPicture $picture): string
     {
-        $plain = Rendition::smallest(array_values(array_filter($picture->renditions, static fn (Rendition $file): bool => $file->format === Format::Jpeg)), RenditionPlan::FALLBACK[1]);
+        $plain = Rendition::smallest($picture->fallbacks(), RenditionPlan::FALLBACK[1]);
         $sizes = array_map(static fn (array $step): SourceSize => new SourceSize($step[0], [$step[1]], false), $this->width($part->side)->steps);
         $image = Element::of('img', [
             'src' => $plain === null ? null : $this->addresses->of($picture->addressOf($plain)),

@@ -10,8 +10,8 @@ use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Settings\Settings;
 
 /**
- * How a picture was tidied: turned, then straightened, then cropped, then its light changed.
- * The original stays as it is.
+ * How a picture was tidied: turned, then straightened, then cropped, then its light changed; and whether published
+ * files of it keep the words of the original. The original stays as it is.
  */
 final readonly class Recipe
 {
@@ -21,13 +21,14 @@ final readonly class Recipe
     /** How much darker or lighter, flatter or harder at most. */
     public const LIGHT = 100;
 
-    private const KEYS = ['turn', 'straighten', 'crop', 'brightness', 'contrast'];
+    private const KEYS = ['turn', 'straighten', 'crop', 'brightness', 'contrast', 'words'];
 
     /**
      * @param  int  $turn  quarter turns clockwise, 0 to 3
      * @param  float  $straighten  degrees clockwise, -15 to 15
      * @param  int  $brightness  -100 to 100
      * @param  int  $contrast  -100 to 100
+     * @param  bool  $words  published files say of creator, rights and licence what the original says
      */
     private function __construct(
         public int $turn,
@@ -35,12 +36,13 @@ final readonly class Recipe
         public Crop $crop,
         public int $brightness,
         public int $contrast,
+        public bool $words,
     ) {
     }
 
     public static function plain(): self
     {
-        return new self(0, 0.0, Crop::whole(), 0, 0);
+        return new self(0, 0.0, Crop::whole(), 0, 0, false);
     }
 
     /**
@@ -56,11 +58,12 @@ final readonly class Recipe
             $settings->raw('crop') === null ? Crop::whole() : Crop::fromArray($settings->raw('crop')),
             $settings->int('brightness', 0, -self::LIGHT, self::LIGHT),
             $settings->int('contrast', 0, -self::LIGHT, self::LIGHT),
+            $settings->flag('words', false),
         );
     }
 
     /**
-     * @return array{turn: int, straighten: float, crop: ?array{left: float, top: float, width: float, height: float}, brightness: int, contrast: int}
+     * @return array{turn: int, straighten: float, crop: ?array{left: float, top: float, width: float, height: float}, brightness: int, contrast: int, words: bool}
      */
     public function toArray(): array
     {
@@ -70,6 +73,7 @@ final readonly class Recipe
             'crop' => $this->crop->isWhole() ? null : $this->crop->toArray(),
             'brightness' => $this->brightness,
             'contrast' => $this->contrast,
+            'words' => $this->words,
         ];
     }
 
@@ -82,6 +86,12 @@ final readonly class Recipe
     public function isPlain(): bool
     {
         return $this->isSameAs(self::plain());
+    }
+
+    /** Whether the picture is seen as it came. */
+    public function leavesPicture(): bool
+    {
+        return $this->keepsShape() && $this->brightness === 0 && $this->contrast === 0;
     }
 
     /** Whether the picture keeps its geometry and only its light changes, if anything. */

@@ -24,4 +24,10 @@ final readonly class Giving
         public bool $pages,
     ) {
     }
+
+    /** Whether words are written into what is given. */
+    public function bearsWords(): bool
+    {
+        return $this->words && in_array($this->download, self::WORDED['viewer.giving.download'], true);
+    }
 }

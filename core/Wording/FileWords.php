@@ -22,6 +22,17 @@ final readonly class FileWords
         'licence' => ['XMP-xmpRights:UsageTerms'],
     ];
 
+    /** What says of an original whose it is, by the tag that says the same of a published file: cameras and older programs have places of their own. */
+    private const KEPT = [
+        'XMP-dc:Title' => ['IPTC:ObjectName'],
+        'XMP-iptcCore:AltTextAccessibility' => [],
+        'XMP-dc:Creator' => ['EXIF:Artist', 'IPTC:By-line'],
+        'XMP-photoshop:Credit' => ['IPTC:Credit'],
+        'XMP-dc:Rights' => ['EXIF:Copyright', 'IPTC:CopyrightNotice'],
+        'XMP-xmpRights:UsageTerms' => [],
+        'XMP-xmpRights:WebStatement' => [],
+    ];
+
     /** Bytes that IPTC-IIM takes of each (IIM 4.2); XMP takes all of it. */
     private const LONGEST = ['IPTC:ObjectName' => 64, 'IPTC:Caption-Abstract' => 2000, 'IPTC:By-line' => 32, 'IPTC:Credit' => 32, 'IPTC:CopyrightNotice' => 128];
 
@@ -61,6 +72,23 @@ final readonly class FileWords
         preg_match('~https?://\S+~', $this->said['licence'] ?? '', $found) === 1 && $tags['XMP-xmpRights:WebStatement'] = rtrim($found[0], '.,;)');
 
         return $tags;
+    }
+
+    /**
+     * What published files keep where that is wanted: in XMP, which JPEG and WebP both bear. Never a place, a time or a camera.
+     *
+     * @return list<array{string, string}> tag of the file, and tag of the original that tells it; of several for one the last that is there
+     */
+    public static function kept(): array
+    {
+        $kept = [];
+        foreach (self::KEPT as $tag => $elsewhere) {
+            foreach ([...$elsewhere, $tag] as $from) {
+                $kept[] = [$tag, $from];
+            }
+        }
+
+        return $kept;
     }
 
     /** The name of such a file before its ending: other words, another name. */

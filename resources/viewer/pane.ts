@@ -4,6 +4,7 @@ import { Strip } from './strip';
 import { TILES } from './surroundings';
 
 const panes = new WeakSet<Element>();
+const heard = new WeakSet<Element>();
 
 /** Whether a click is meant for the page, and not for a new tab or window. */
 function isPlain({ button, ctrlKey, metaKey, shiftKey, altKey }: MouseEvent): boolean {
@@ -31,6 +32,8 @@ export function enliven(pane: Element): void {
 
 /** Hears clicks, and fetches what they need before they come. */
 export function listen(place: Element): void {
+    if (heard.has(place)) return;
+    heard.add(place);
     const fetch = (event: Event): void => {
         if (shownBy(event)) void viewer().catch(noted);
     };

@@ -16,6 +16,7 @@ $recipes = [
     'upside down and cropped' => [['turn' => 2, 'crop' => ['left' => 0.1, 'top' => 0.2, 'width' => 0.5, 'height' => 0.6]]],
     'straightened' => [['straighten' => 7.5]],
     'all of it' => [['turn' => 3, 'straighten' => -12.3, 'crop' => ['left' => 0.3, 'top' => 0, 'width' => 0.7, 'height' => 0.4], 'brightness' => 20, 'contrast' => -30]],
+    'seen as it came, with its words' => [['words' => true]],
 ];
 
 it('reads what it wrote', function (array $values): void {

@@ -175,7 +175,7 @@ it('gives a page back as HTML, and with all that it asks for as a ZIP that opens
     // With files of every kind: a font, originals, and pages of single pictures, which stay where they are.
     foreach (['page' => 'href="'.config('app.url').'/pictures/', 'file' => '/original.jpg"'] as $act => $leadsTo) {
         $this->change($this->gallery->refresh(), ['kind' => 'design', 'design' => ['viewer' => ['giving' => ['download' => 'original'], 'click' => ['act' => $act]], 'finish' => ['lettering' => ['font' => 'archivo'], 'captions' => ['place' => 'below']]]])->assertOk();
-        file_put_contents($path = "{$this->files}/{$act}.zip", $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=zip")->assertOk()->getContent());
+        file_put_contents($path = "{$this->files}/{$act}.zip", $this->get("/studio/api/pages/{$told['pages'][0]}/file?as=zip")->assertOk()->streamedContent());
         $zip = new ZipArchive;
         $zip->open($path);
         $page = (string) $zip->getFromName('a/index.html');

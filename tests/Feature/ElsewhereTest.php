@@ -106,6 +106,17 @@ it('is seen as it will be there, on pages of many kinds', function (string $kind
     $this->get("/studio/there/{$this->gallery->id}?kind={$kind}&host=none")->assertNotFound();
 })->with(['script', 'html', 'frame', 'images', 'oembed']);
 
+it('judges what an editor leaves by the pictures, though words stand before them', function (): void {
+    $survives = fn (): array => array_column(($this->elsewhere)()['kinds'], 'survives', 'kind');
+    $before = $survives();
+    expect($before['images'])->not->toBe([]);
+    $this->postJson("/studio/api/galleries/{$this->gallery->id}/texts", ['title' => 'First', 'text' => 'Words'])->assertCreated();
+    $items = $this->gallery->items()->orderBy('position')->pluck('id')->all();
+    $this->patchJson("/studio/api/galleries/{$this->gallery->id}", ['version' => $this->gallery->refresh()->version, 'change' => ['kind' => 'order', 'items' => [array_pop($items), ...$items]]])->assertOk();
+    $this->putLive($this->gallery->refresh())->assertOk();
+    expect($survives()['images'])->toBe($before['images']);
+});
+
 it('answers a page elsewhere in words where there is nothing for it', function (): void {
     ($this->ask)('/embed/'.str_repeat('0', 26).'.de.json')->assertNotFound()->assertHeader('Access-Control-Allow-Origin', '*');
     $frame = ($this->ask)('/embed/'.str_repeat('0', 26))->assertNotFound();

@@ -246,7 +246,7 @@ it('lets of a proof run what visitors run, and nothing else', function (): void 
     $policy = (string) $answer->headers->get('Content-Security-Policy');
     $allowed = array_values(array_filter($scripts[1], static fn (string $script): bool => str_contains($policy, "'sha256-".base64_encode(hash('sha256', $script, true))."'")));
     expect($allowed)->toBe(['/* zinc-pane-viewer <\\/script> */', '/* zinc-pane <\\/script> */', '/* zinc-pane-arrival <\\/script> */'])->and(count($scripts[1]))->toBe(4)
-        ->and($policy)->toMatch("/script-src 'sha256-[^ ;]+' 'sha256-[^ ;]+' 'sha256-[^ ;]+';/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
+        ->and($policy)->toMatch("/script-src( 'sha256-[^ ;]+'){4};/")->toContain('sandbox allow-same-origin allow-scripts')->toContain("form-action 'none'")
         ->and($answer->headers->get('Cache-Control'))->toContain('no-store');
     $preview = $this->get("/studio/preview/{$this->kites->id}?gallery={$this->gallery->id}")->assertOk();
     expect($preview->headers->get('Content-Security-Policy'))->toContain("script-src 'none'")->toContain("form-action 'none'");

@@ -154,7 +154,7 @@ function inForceSomewhere(): array
     foreach ($designs === [] ? $kinds : [] as $kind) {
         foreach (['count', 'fit'] as $rule) {
             foreach (['all' => [], 'rows' => $dressed, 'pages' => ['captions' => ['place' => 'below']]] as $view => $finish) {
-                $design = GalleryDesign::default()->with(['layout' => ['kind' => $kind, 'column_rule' => $rule, 'initial_view' => $view], 'finish' => $finish, 'viewer' => $view === 'rows' ? ['click' => ['hint' => 'above'], 'zoom' => ['loupe' => 'both']] : []]);
+                $design = GalleryDesign::default()->with(['layout' => ['kind' => $kind, 'column_rule' => $rule, 'initial_view' => $view], 'finish' => $finish, 'viewer' => $view === 'rows' ? ['click' => ['hint' => 'above'], 'zoom' => ['loupe' => 'both'], 'giving' => ['download' => 'large']] : []]);
                 $designs[] = [$design->inForce(), DesignWords::briefs($design)];
             }
         }

@@ -16,7 +16,7 @@ use Masterminds\HTML5;
 final class HtmlIndex implements Reader
 {
     /** What an address of a picture ends with. */
-    private const PICTURE = '~\.(?:jpe?g|png|webp|gif|avif|heic|mp4|webm)(?:[?#]|$)~i';
+    private const PICTURE = '~'.Reader::ENDING.'(?:[?#]|$)~i';
 
     /** px below which a picture that leads nowhere is an ornament. */
     private const ORNAMENT = 48;

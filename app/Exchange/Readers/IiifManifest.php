@@ -7,6 +7,7 @@ namespace App\Exchange\Readers;
 use App\Exchange\Draft;
 use App\Exchange\Names;
 use ZincPane\Core\Formats\FormatException;
+use ZincPane\Core\Formats\GalleryFile;
 
 /** A IIIF manifest, of version 2 or 3 (https://iiif.io/api/presentation/). */
 final class IiifManifest implements Reader
@@ -16,7 +17,7 @@ final class IiifManifest implements Reader
 
     public function mayRead(string $name): bool
     {
-        return strtolower(pathinfo($name, PATHINFO_EXTENSION)) === 'json' && basename($name) !== 'gallery.json';
+        return strtolower(pathinfo($name, PATHINFO_EXTENSION)) === 'json' && basename($name) !== GalleryFile::NAME;
     }
 
     public function read(string $text, string $folder, Names $names): ?Draft

@@ -17,6 +17,9 @@ interface Reader
     /** Pictures in it at most. */
     public const MOST = 5000;
 
+    /** What names of pictures and videos end with, as a part of a pattern. */
+    public const ENDING = '\.(?:jpe?g|png|webp|gif|avif|heic|mp4|webm)';
+
     /** Whether a file may be one, by its name. */
     public function mayRead(string $name): bool;
 

@@ -622,6 +622,7 @@ export interface TidyPart {
     crop?: Crop | null;
     brightness?: number;
     contrast?: number;
+    words?: boolean;
     /**
      * @minItems 2
      * @maxItems 2
@@ -744,25 +745,10 @@ export interface Elsewhere {
     /**
      * Null for as the site has it.
      */
-    rule: {
-        rule: EmbedRule;
-        origins: string[];
-    } | null;
-    site_rule: {
-        rule: EmbedRule;
-        origins: string[];
-    };
-    rules: {
-        key: EmbedRule;
-        label: string;
-    }[];
-    refusals: {
-        origin: string;
-        at: string;
-        gallery_id: string;
-        gallery: string;
-        times: number;
-    }[];
+    rule: EmbedOrigins | null;
+    site_rule: EmbedOrigins;
+    rules: EmbedRuleNamed[];
+    refusals: EmbedRefused[];
     lock: {
         is_locked: boolean;
         hours: number;
@@ -789,22 +775,25 @@ export interface EmbedOfKind {
     policy: string[];
     survives: Strength[];
 }
+export interface EmbedOrigins {
+    rule: EmbedRule;
+    origins: string[];
+}
+export interface EmbedRuleNamed {
+    key: EmbedRule;
+    label: string;
+}
+export interface EmbedRefused {
+    origin: string;
+    at: string;
+    gallery_id: string;
+    gallery: string;
+    times: number;
+}
 export interface ElsewhereOfSite {
-    rule: {
-        rule: EmbedRule;
-        origins: string[];
-    };
-    rules: {
-        key: EmbedRule;
-        label: string;
-    }[];
-    refusals: {
-        origin: string;
-        at: string;
-        gallery_id: string;
-        gallery: string;
-        times: number;
-    }[];
+    rule: EmbedOrigins;
+    rules: EmbedRuleNamed[];
+    refusals: EmbedRefused[];
     /**
      * The page that tells how pictures may be used.
      */
@@ -1545,6 +1534,7 @@ export interface Recipe {
     crop: Crop | null;
     brightness: number;
     contrast: number;
+    words: boolean;
 }
 export interface PictureSetting {
     path: SettingPath;

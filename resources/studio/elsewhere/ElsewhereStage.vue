@@ -80,6 +80,7 @@ import TakeAlong from './TakeAlong.vue';
 import WhoMayEmbed from './WhoMayEmbed.vue';
 
 /** A gallery on pages of other sites: five ways, as each of them will look, and who may have it. */
+
 /** ms that a part takes to open. */
 const OPENS = 320;
 

@@ -102,7 +102,7 @@ const share = computed(() => Math.round((100 * (batch.value?.outcomes.length ?? 
 
 async function send([file]: File[]): Promise<void> {
     if (!file) return;
-    Object.assign(problem, { value: '' });
+    problem.value = '';
     name.value = file.name;
     sent.value = 0;
     understood.value = null;

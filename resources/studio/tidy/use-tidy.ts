@@ -20,6 +20,8 @@ export interface Draft {
     crop: Crop;
     brightness: number;
     contrast: number;
+    /** Published files keep what the original says of its maker. */
+    words: boolean;
     /** On the uncropped picture. */
     focal: [number, number];
 }
@@ -42,7 +44,7 @@ export interface UseTidyReturn {
     applyTo: (others: string[]) => Promise<boolean>;
 }
 
-const NONE: Recipe = { turn: 0, straighten: 0, crop: null, brightness: 0, contrast: 0 };
+const NONE: Recipe = { turn: 0, straighten: 0, crop: null, brightness: 0, contrast: 0, words: false };
 
 /**
  * A picture being tidied: shown as libvips makes it, saved by itself.
@@ -54,7 +56,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
     const outbox = useOutbox();
     const place: Place = gallery === null ? `picture:${id}` : `gallery:${gallery}`;
     const { data: picture } = useQuery(pictureQuery(id));
-    const draft = reactive<Draft>({ turn: 0, straighten: 0, crop: { ...WHOLE }, brightness: 0, contrast: 0, focal: [0.5, 0.5] });
+    const draft = reactive<Draft>({ turn: 0, straighten: 0, crop: { ...WHOLE }, brightness: 0, contrast: 0, words: false, focal: [0.5, 0.5] });
     const problem = ref('');
     const shown = ref('');
     const keys = reactive(new Set<keyof Recipe>());
@@ -67,6 +69,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
         crop: sent(draft.crop),
         brightness: draft.brightness,
         contrast: draft.contrast,
+        words: draft.words,
     }));
     const touched = computed<TidyPart>(() => Object.fromEntries([...keys].map((key) => [key, recipe.value[key]])));
     const state = computed(() => {
@@ -95,7 +98,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
 
     const render = useDebounceFn((wanted: Recipe) => (shown.value = address(wanted)), RENDER_PAUSE, { maxWait: 3 * RENDER_PAUSE });
     watch(
-        () => JSON.stringify({ ...recipe.value, crop: null }),
+        () => JSON.stringify({ ...recipe.value, crop: null, words: false }),
         (wanted) => void render(JSON.parse(wanted) as Recipe),
         { immediate: true },
     );

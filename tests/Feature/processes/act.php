@@ -44,7 +44,7 @@ foreach (['APP_ENV' => 'production', 'DB_DATABASE' => "{$folder}/db.sqlite", 'ZI
 }
 $app = require __DIR__.'/../../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
-foreach ([VisitorScript::MAIN, VisitorScript::VIEWER, VisitorScript::ARRIVAL] as $name) {
+foreach (VisitorScript::PARTS as $name) {
     touch("{$folder}/{$name}.js");
 }
 $app->singleton(VisitorScript::class, static fn (): VisitorScript => new VisitorScript($folder));

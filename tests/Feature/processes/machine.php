@@ -31,7 +31,7 @@ $app = require __DIR__.'/../../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 touch("{$folder}/db.sqlite");
 Artisan::call('migrate', ['--force' => true]);
-foreach ([VisitorScript::MAIN, VisitorScript::VIEWER, VisitorScript::ARRIVAL] as $name) {
+foreach (VisitorScript::PARTS as $name) {
     file_put_contents("{$folder}/{$name}.js", '/* */');
 }
 $app->singleton(VisitorScript::class, static fn (): VisitorScript => new VisitorScript($folder));

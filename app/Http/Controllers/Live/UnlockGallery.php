@@ -30,7 +30,7 @@ final readonly class UnlockGallery
     public function store(Request $request, string $gallery): Answer
     {
         $text = $request->input('password');
-        $cookie = $this->opening->open(Gallery::query()->find($gallery), is_string($text) ? $text : '', self::told($request));
+        $cookie = $this->opening->open(Gallery::query()->find($gallery), is_string($text) ? $text : '', $request->cookie(Opening::COOKIE));
         if ($cookie === null) {
             return self::ask($gallery, self::back($request), Site::query()->firstOrFail()->phrases()->say('locked_wrong'), 422);
         }
@@ -53,13 +53,6 @@ final readonly class UnlockGallery
         $site = Site::query()->firstOrFail();
 
         return new Response(SheetOfSite::compose($site, LockedPages::page($site, $gallery, $back, $refusal)), $status, ['Content-Type' => 'text/html; charset=utf-8', 'Cache-Control' => 'no-store']);
-    }
-
-    private static function told(Request $request): ?string
-    {
-        $cookie = $request->cookie(Opening::COOKIE);
-
-        return is_string($cookie) ? $cookie : null;
     }
 
     /** A page of this site, and no other address. */

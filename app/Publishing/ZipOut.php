@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Publishing;
+
+use RuntimeException;
+use ZipArchive;
+
+/** A ZIP that is written to be taken along. */
+final class ZipOut
+{
+    /**
+     * @param  string  $path  of a file that is not there yet
+     * @param  callable(ZipArchive): mixed  $fill  names what goes into it; files are read only afterwards, one at a time
+     */
+    public static function write(string $path, callable $fill): void
+    {
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::EXCL) !== true) {
+            throw new RuntimeException('The ZIP cannot be written.');
+        }
+        $fill($zip);
+        $zip->close() || throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
+    }
+}

@@ -51,7 +51,7 @@ test('goes along as pages that ask for nothing but what is with them, from a fol
     const context = await browser.newContext({ viewport: { width: 1100, height: 800 } });
     const visitor = await context.newPage();
     const lost: string[] = [];
-    visitor.on('requestfailed', (request) => lost.push(request.url()));
+    visitor.on('requestfailed', (request) => lost.push(`${request.url()}: ${request.failure()?.errorText}`));
     visitor.on('response', (answer) => answer.status() >= 400 && !answer.url().endsWith('/favicon.ico') && lost.push(answer.url()));
     visitor.on('pageerror', (error) => lost.push(error.message));
     try {
@@ -78,12 +78,13 @@ test('goes along as pages that ask for nothing but what is with them, from a fol
             await visitor.locator('a[rel=up]').click();
             await expect(all).toHaveCount(5);
         }
-        await expectAccessible(visitor);
         const foreign = files
             .filter((file) => /\.(html|css)$/.test(file))
             .filter((file) => /(?:src|href)="https?:|url\("?https?:/.test(readFileSync(join(folder, 'deep', file), 'utf8')));
         expect(foreign).toEqual([]);
         expect(lost).toEqual([]);
+        // What looks for faults reads style sheets by itself, which a folder on the disk does not let it.
+        await expectAccessible(visitor);
     } finally {
         await context.close();
         server.close();

@@ -85,7 +85,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await page.getByRole('link', { name: 'Show what to copy' }).click();
     for (const kind of ['One line', 'HTML and CSS', 'Frame', 'Pictures only', 'Address'])
         await expect(page.getByText(kind, { exact: true }).first()).toBeVisible();
-    await expect(page.getByRole('textbox', { name: 'Where the gallery is to stand' })).toHaveValue(/^<zinc-gallery /);
+    await expect(page.getByRole('textbox', { name: 'Where the gallery is to stand' })).toHaveValue(/<zinc-gallery /);
 
     // Every word of the README was met, and none that it does not say.
     expect(seen.map((words) => [...words].sort())).toEqual(told.map((words) => [...new Set(words)].sort()));

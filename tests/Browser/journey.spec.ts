@@ -104,7 +104,8 @@ for (const [name, viewport] of [
         await page.getByRole('button', { name: 'Put live now' }).click();
         await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
         await expect(page.getByText('all live')).toBeVisible();
-        const snippet = await page.getByLabel('Line to copy').inputValue();
+        await page.getByRole('link', { name: 'Show what to copy' }).click();
+        const snippet = await page.getByRole('textbox', { name: 'Where the gallery is to stand' }).inputValue();
 
         // The live page, and a change that shows at once.
         const visitors = await browser.newContext({ viewport, baseURL });
@@ -114,7 +115,6 @@ for (const [name, viewport] of [
         const list = visitor.getByRole('list', { name: title });
         await expect(list.getByRole('listitem')).toHaveCount(12);
         await expectAccessible(visitor);
-        await page.getByRole('button', { name: 'Close' }).click();
         await page.getByRole('link', { name: /^Layout/ }).click();
         await page.getByRole('slider', { name: 'How many' }).focus();
         await page.keyboard.press('ArrowRight');

@@ -13,6 +13,7 @@ use ZincPane\Core\Embeds\EmbedSource;
 use ZincPane\Core\Embeds\FrameHeight;
 use ZincPane\Core\Embeds\OEmbed;
 use ZincPane\Core\Embeds\Shadow;
+use ZincPane\Core\Formats\PageHead;
 use ZincPane\Core\Markup\Element;
 use ZincPane\Core\Phrases\Phrases;
 
@@ -108,7 +109,7 @@ final readonly class EmbedFiles
         $phrases = $site->phrases();
         $fragment = $this->painter->draw($gallery, 'frame', ContentWidth::window(), Addresses::rooted(), $phrases);
         $host = $this->publishers->host();
-        $head = PageComposer::preloads([$fragment]).implode('', OEmbed::discovery($host, "{$host}/".EmbedSource::path($id), $gallery->about->title)).PageComposer::styles([$fragment]).$scripts;
+        $head = PageComposer::preloads([$fragment]).implode('', [...PageHead::named($gallery->about->description), ...OEmbed::discovery($host, "{$host}/".EmbedSource::path($id), $gallery->about->title)]).PageComposer::styles([$fragment]).$scripts;
         $hasWords = (new FrameHeight($gallery, $this->painter->sections($gallery), $phrases))->hasWords();
 
         return $this->page($phrases, $id, $gallery->about->title, $head, $fragment->html, $hasWords);

@@ -35,18 +35,18 @@ final readonly class FrameEmbed implements Embed
             // In it: a page may show all that it holds, style sheets too, but not what stands here.
             Element::of('style')->css($style),
             Shadow::wish(),
-            Element::of('div')->add(self::frame($this->source, '100%', $this->height()->at(self::WIDTH))),
+            Element::of('div')->add(self::frame($this->source, self::WIDTH, $this->height()->at(self::WIDTH))),
         );
 
         return [new Piece('Where the gallery is to stand', $place.ScriptEmbed::script($this->source->host))];
     }
 
     /**
-     * @param  string  $width  as the attribute has it
+     * @param  positive-int  $width  px; in whole numbers, as HTML asks for
      * @param  positive-int  $height  px
      * @param  ?string  $style  of its own
      */
-    public static function frame(EmbedSource $source, string $width, int $height, ?string $style = null): Element
+    public static function frame(EmbedSource $source, int $width, int $height, ?string $style = null): Element
     {
         return Element::of('iframe', [
             'src' => $source->page(), 'title' => $source->title(), 'width' => $width, 'height' => $height,

@@ -69,7 +69,7 @@ final readonly class OEmbed implements Embed
             'version' => '1.0', 'type' => 'rich', 'title' => $this->source->title(),
             'provider_name' => $provider, 'provider_url' => $this->source->host.'/',
             'cache_age' => self::KEPT,
-            'html' => (string) FrameEmbed::frame($this->source, (string) $width, $height, self::STYLE), 'width' => $width, 'height' => $height,
+            'html' => (string) FrameEmbed::frame($this->source, $width, $height, self::STYLE), 'width' => $width, 'height' => $height,
             ...$this->thumbnail($maxWidth, $maxHeight),
         ];
     }

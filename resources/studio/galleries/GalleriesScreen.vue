@@ -118,14 +118,19 @@ async function begin(files: File[]): Promise<void> {
 
 .head {
     display: flex;
+    flex-wrap: wrap;
     align-items: baseline;
-    gap: 12px;
+    gap: 8px 12px;
     margin-bottom: 18px;
 }
 
 .head :deep(.el-button) {
     align-self: center;
-    margin-left: auto;
+    margin-left: 0;
+}
+
+.head .note {
+    margin-inline-end: auto;
 }
 
 h1 {

@@ -114,25 +114,34 @@ a > span {
 @media (width < 600px) {
     .stages {
         padding: 0;
+        overflow-x: auto;
     }
 
     a {
-        flex: 1;
-        min-width: 0;
-        padding-inline: 8px;
+        flex: 1 0 auto;
+        margin-bottom: 0;
+        padding-inline: 3px;
+        text-align: center;
+    }
+
+    b,
+    .aside > span {
+        font-size: 12px;
     }
 
     .grow {
-        flex: 1;
+        display: none;
     }
 
     .keys {
-        align-self: center;
-        width: 32px;
-        margin-inline-end: 8px;
+        flex: none;
+        margin-inline: 3px;
     }
 
-    a > span {
+    /* As wide as the name above it, whatever it says. */
+    b + span {
+        width: 0;
+        min-width: 100%;
         overflow: hidden;
         text-overflow: ellipsis;
         white-space: nowrap;

@@ -207,16 +207,16 @@ h2 {
 }
 
 figure {
-    display: grid;
-    place-items: center;
-    min-height: 120px;
+    min-height: 110px;
+    max-height: 160px;
     flex: 1;
     background: var(--mat);
 }
 
 img {
-    max-width: 100%;
-    max-height: 160px;
+    width: 100%;
+    height: 100%;
+    object-fit: contain;
 }
 
 .panel > .el-button,

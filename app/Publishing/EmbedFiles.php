@@ -65,7 +65,7 @@ final readonly class EmbedFiles
     private function saying(string $phrase, string $id, Site $site): array
     {
         $says = $site->phrases()->say($phrase);
-        $page = $this->page($site->phrases(), '', $says, '', (string) Element::of('p')->text($says), true);
+        $page = $this->page($site->phrases(), '', $says, '', (string) Element::of('p')->text($says), true, '');
 
         return [EmbedSource::path($id).'.html' => $page] + $this->inAllLanguages($id, static fn (Phrases $phrases): array => ['said' => $phrases->say($phrase)]);
     }
@@ -112,16 +112,17 @@ final readonly class EmbedFiles
         $head = PageComposer::preloads([$fragment]).implode('', [...PageHead::named($gallery->about->description), ...OEmbed::discovery($host, "{$host}/".EmbedSource::path($id), $gallery->about->title)]).PageComposer::styles([$fragment]).$scripts;
         $hasWords = (new FrameHeight($gallery, $this->painter->sections($gallery), $phrases))->hasWords();
 
-        return $this->page($phrases, $id, $gallery->about->title, $head, $fragment->html, $hasWords);
+        return $this->page($phrases, $id, $gallery->about->title, $head, $fragment->html, $hasWords, $gallery->about->showsTitle ? '' : $gallery->about->title);
     }
 
     /**
      * @param  bool  $hasGround  words are to be read, whatever is behind the frame
+     * @param  string  $heading  for those who do not see it; empty where it is to be seen
      */
-    private function page(Phrases $phrases, string $gallery, string $title, string $head, string $body, bool $hasGround): string
+    private function page(Phrases $phrases, string $gallery, string $title, string $head, string $body, bool $hasGround, string $heading): string
     {
         return $this->views->make('frame', [
-            'language' => $phrases->tag, 'gallery' => $gallery, 'title' => $title, 'head' => $head, 'body' => $body,
+            'language' => $phrases->tag, 'gallery' => $gallery, 'title' => $title, 'head' => $head, 'body' => $body, 'heading' => $heading,
             'ground' => $hasGround ? 'background:Canvas' : '', 'line' => FrameHeight::LINE,
         ])->render();
     }

@@ -11,6 +11,9 @@
 </head>
 <body>
 <main>
+@if ($heading !== '')
+<h1 style="position:absolute;width:1px;height:1px;margin:0;overflow:hidden;clip-path:inset(50%);white-space:nowrap">{{ $heading }}</h1>
+@endif
 {!! $body !!}
 </main>
 </body>

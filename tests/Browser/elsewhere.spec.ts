@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { NAMES, redesign, undress } from './dressing';
-import { HOSTS, kindsOf, pageOf, serve, WATCH_SHIFT, type Kind } from './hosts';
+import { HOSTS, kindsOf, pageOf, serve, unfolded, WATCH_SHIFT } from './hosts';
 import { demo, expect, farthestOff, galleryOf, putLive, studioApi, test, tileBoxes } from './support';
 
 test.afterEach(({ page }) => undress(page));
@@ -20,17 +20,6 @@ async function seen(visitor: Page, kind: string): Promise<{ pictures: number; lo
         loaded: all.filter((one) => one.complete && one.naturalWidth > 0).length,
         narrowest: Math.min(...all.map((one) => one.getBoundingClientRect().width)),
     }));
-}
-
-/** What a site makes of an address that it is given. */
-async function unfolded(page: Page, kinds: Kind[]): Promise<Kind[]> {
-    return Promise.all(
-        kinds.map(async (kind) => {
-            if (kind.kind !== 'oembed') return kind;
-            const answer = await page.request.get(`/oembed?format=json&maxwidth=600&url=${encodeURIComponent(kind.pieces[0]?.text ?? '')}`);
-            return { ...kind, pieces: [{ place: '', text: ((await answer.json()) as { html: string }).html }] };
-        }),
-    );
 }
 
 async function liveOne(

@@ -76,6 +76,17 @@ export async function kindsOf(page: Page, id: string, width = 0): Promise<Kind[]
     return (await api<{ kinds: Kind[] }>('GET', `galleries/${id}/elsewhere?width=${width}`)).kinds;
 }
 
+/** What a site makes of an address that it is given. */
+export async function unfolded(page: Page, kinds: Kind[]): Promise<Kind[]> {
+    return Promise.all(
+        kinds.map(async (kind) => {
+            if (kind.kind !== 'oembed') return kind;
+            const answer = await page.request.get(`/oembed?format=json&maxwidth=600&url=${encodeURIComponent(kind.pieces[0]?.text ?? '')}`);
+            return { ...kind, pieces: [{ place: '', text: ((await answer.json()) as { html: string }).html }] };
+        }),
+    );
+}
+
 /** Before anything else on a page: how far what is there is moved by what comes later. */
 export const WATCH_SHIFT =
     'window.shifted = 0; window.shifts = []; new PerformanceObserver((list) => { for (const e of list.getEntries()) { window.shifted += e.value; window.shifts.push(e.sources?.map(({ node }) => node?.outerHTML?.slice(0, 80)).join(" | ") + " " + e.value); } }).observe({ type: "layout-shift", buffered: true });';

@@ -68,7 +68,7 @@ final readonly class GalleryFile
         $ground = $file->raw('ground') === null ? null : $file->whole('ground', 0, count($pictures) - 1);
 
         return new self(
-            self::said('about', static fn (): About => About::titled('-')->with(Fields::of('about', $file->raw('about'))->values)),
+            self::said('about', static fn (): About => self::about(Fields::of('about', $file->raw('about')))),
             self::said('design', static fn (): GalleryDesign => self::design($file->raw('design'))),
             $albums, $pictures, $items, $ground,
         );
@@ -87,6 +87,12 @@ final readonly class GalleryFile
             'pictures' => array_map(static fn (PictureEntry $one): array => $one->toArray(), $this->pictures),
             'items' => array_map(static fn (ItemEntry $one): array => $one->toArray(), $this->items),
         ];
+    }
+
+    /** A title is said in any case. */
+    private static function about(Fields $told): About
+    {
+        return About::titled($told->text('title', About::LONGEST_TITLE))->with($told->values);
     }
 
     /**

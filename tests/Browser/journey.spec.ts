@@ -104,6 +104,7 @@ for (const [name, viewport] of [
         await page.getByRole('button', { name: 'Put live now' }).click();
         await expect(page.getByRole('heading', { name: 'It is live' })).toBeVisible({ timeout: 60_000 });
         await expect(page.getByText('all live')).toBeVisible();
+        await page.getByRole('button', { name: 'Close' }).click();
         await page.getByRole('link', { name: 'Show what to copy' }).click();
         const snippet = await page.getByRole('textbox', { name: 'Where the gallery is to stand' }).inputValue();
 

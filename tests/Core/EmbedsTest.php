@@ -12,7 +12,9 @@ use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Edition\CleanHtml;
 use ZincPane\Core\Edition\ShownPicture;
+use ZincPane\Core\Edition\ShownText;
 use ZincPane\Core\Embeds\EmbedKind;
 use ZincPane\Core\Embeds\Embeds;
 use ZincPane\Core\Embeds\EmbedSource;
@@ -155,6 +157,64 @@ it('answers within whatever bounds another site sets', function (): void {
     }
 });
 
+/** With other items in front of its pictures. */
+function sourceWith(array $first, array $design = [], ?About $about = null): EmbedSource
+{
+    $source = sourceOf(4, $design);
+    $items = [...$first, ...$source->gallery->items];
+    $gallery = galleryOf($items, $source->gallery->design, Albums::none(), array_fill(0, count($items), null), $about ?? About::titled('Kites'));
+
+    return new EmbedSource(ID, $gallery, $gallery->sections(new Sections(new Arranger)), 'https://saltreed.example', Phrases::in('en'), ContentWidth::unknown());
+}
+
+it('gives an address the size that is asked for, and the first picture that has room in it', function (?int $width, ?int $high, int $gets, ?array $thumbnail): void {
+    $source = sourceWith([new ShownText(CleanHtml::cleanedBefore('<p>First a word</p>'), new Words)]);
+    $answer = (new OEmbed($source))->answer($width, $high, 'Saltreed');
+    $whole = (new FrameHeight($source->gallery, $source->sections, $source->phrases))->at($gets);
+    expect([$answer['version'], $answer['type'], $answer['title'], $answer['provider_name'], $answer['provider_url'], $answer['cache_age']])->toBe(['1.0', 'rich', 'Kites', 'Saltreed', 'https://saltreed.example/', 3600])
+        ->and([$answer['width'], $answer['height']])->toBe([$gets, min($whole, $high ?? $whole)])
+        ->and(isset($answer['thumbnail_url']) ? [basename(dirname($answer['thumbnail_url'])), $answer['thumbnail_width'], $answer['thumbnail_height']] : null)->toBe($thumbnail);
+})->with([
+    'any' => [null, null, 960, [sprintf('%024x', 1), 540, 360]], 'a column' => [600, null, 600, [sprintf('%024x', 1), 540, 360]], 'all there is' => [2000, 9000, 960, [sprintf('%024x', 1), 540, 360]],
+    'just as wide as the picture' => [540, 360, 540, [sprintf('%024x', 1), 540, 360]], 'a line: the flat one fits' => [700, 198, 700, [sprintf('%024x', 3 * 7919 + 1), 540, 198]], 'lower than any' => [700, 197, 700, null],
+    'narrower than any' => [539, null, 539, null], 'very narrow' => [120, null, 120, null], 'one px' => [1, 1, 1, null],
+]);
+
+it('makes of pictures alone links of one height, that say what is seen', function (): void {
+    $of = static fn (Words $words, int $n): ShownPicture => new ShownPicture(Size::of(900, 600), FocalPoint::centre(), $words, sprintf('/media/%024x', $n), array_values(RenditionPlan::basic()->for(Size::of(900, 600))));
+    $first = [$of(new Words('Titled'), 500), new ShownText(CleanHtml::cleanedBefore('<p>Between</p>'), new Words), $of(new Words('Adorning', alt: 'never told', decorative: true), 501), $of(new Words('Both', alt: 'Described'), 502)];
+    $seen = static function (EmbedSource $source): array {
+        $page = (new HTML5(['disable_html_ns' => true]))->loadHTML('<!doctype html><body>'.Embeds::one(EmbedKind::Images, $source)->pieces()[0]->text);
+
+        return array_map(static fn (DOMElement $image): array => [$image->getAttribute('alt'), (int) $image->getAttribute('width'), (int) $image->getAttribute('height'), $image->parentNode->nodeName, pathinfo($image->getAttribute('src'), PATHINFO_EXTENSION)], iterator_to_array($page->getElementsByTagName('img')));
+    };
+    expect($seen(sourceWith($first)))->toBe([
+        ['Titled', 300, 200, 'a', 'jpg'], ['', 300, 200, 'a', 'jpg'], ['Described', 300, 200, 'a', 'jpg'],
+        ['A red kite, number 0', 300, 200, 'a', 'jpg'], ['A red kite, number 1', 133, 200, 'a', 'jpg'], ['A red kite, number 2', 200, 200, 'a', 'jpg'], ['A red kite, number 3', 480, 176, 'a', 'jpg'],
+    ])->and(array_unique(array_column($seen(sourceWith($first, ['viewer' => ['click' => ['act' => 'nothing']]])), 3)))->toBe(['p']);
+    // The narrowest file that is wide enough.
+    preg_match_all('~/(\d+)\.jpg" alt="[^"]*" width="(\d+)"~', Embeds::one(EmbedKind::Images, sourceWith([]))->pieces()[0]->text, $files, PREG_SET_ORDER);
+    $widths = array_map(static fn ($rendition): int => $rendition->width, sourceWith([])->gallery->items[0]->fallbacks());
+    foreach ($files as [, $file, $width]) {
+        expect((int) $file)->toBeGreaterThanOrEqual((int) $width)->and(array_filter($widths, static fn (int $one): bool => $one >= (int) $width && $one < (int) $file))->toBe([]);
+    }
+    expect($files)->toHaveCount(4);
+});
+
+it('keeps room in a frame for each word and edge that stands there', function (array $design, array $about, int $more): void {
+    $high = static function (array $design, array $about): int {
+        $source = sourceWith([], $design, About::titled('Kites')->with(['description' => 'From the dyke', ...$about]));
+
+        return (new FrameHeight($source->gallery, $source->sections, $source->phrases))->at(801);
+    };
+    $strip = ['layout' => ['kind' => 'strip', 'row_height' => 200]];
+    expect($high(array_replace_recursive($strip, $design), $about) - $high($strip, []))->toBe($more);
+})->with([
+    'a title' => [[], ['shows_title' => true], 46], 'a description' => [[], ['shows_description' => true], 40], 'a description that says nothing' => [[], ['shows_description' => true, 'description' => ''], 0],
+    'a hint above' => [['viewer' => ['click' => ['hint' => 'above']]], [], 36], 'a hint below' => [['viewer' => ['click' => ['hint' => 'below']]], [], 36], 'all of them' => [['viewer' => ['click' => ['hint' => 'below']]], ['shows_title' => true, 'shows_description' => true], 122],
+    'a margin' => [['finish' => ['ground' => ['margin' => 11]]], [], 22], 'a line' => [['finish' => ['ground' => ['line' => 'solid', 'width' => 3]]], [], 6],
+]);
+
 it('finds what is missing, doubled, thrown away or of yesterday', function (array $found, array $codes, ?array $known = null): void {
     expect(codes($found, $known))->toBe($codes);
 })->with([
@@ -199,6 +259,17 @@ it('reads policies as browsers do', function (string $policy, array $needs, arra
     'anything' => ['img-src *', ['img-src' => ['https://a.example']], []],
     'names below' => ['img-src https://*.example', ['img-src' => ['https://a.example']], []],
     'not the name itself' => ['img-src https://*.a.example', ['img-src' => ['https://a.example']], ['img-src https://a.example']],
+    'with its slash' => ['img-src https://a.example/', ['img-src' => ['https://a.example']], []],
+    'names below by another scheme' => ['img-src http://*.example', ['img-src' => ['https://a.example']], ['img-src https://a.example']],
+    'another scheme' => ['img-src http:', ['img-src' => ['https://a.example']], ['img-src https://a.example']],
+    'another of it said' => ["font-src 'none'", ['img-src' => ['https://a.example']], []],
+    'nothing said of frames but of scripts' => ["script-src 'none'", ['frame-src' => ['https://a.example']], []],
+    'frames by their own name, though children may' => ["child-src *; frame-src 'none'", ['frame-src' => ['https://a.example']], ['frame-src https://a.example']],
+    'frames by the default' => ["default-src 'none'", ['frame-src' => ['https://a.example']], ['frame-src https://a.example']],
+    'a style by its hash' => ["style-src 'sha256-x'", ['style-src' => ["'sha256-x'"]], []],
+    'which a nonce makes void' => ["style-src 'unsafe-inline' 'nonce-y'", ['style-src' => ["'sha256-x'"]], ["style-src 'sha256-x'"]],
+    'some of several' => ['img-src https://a.example', ['img-src' => ['https://a.example', 'https://b.example'], 'media-src' => ['https://a.example']], ['img-src https://b.example']],
+    'written in capitals' => ['IMG-SRC https://b.example', ['img-src' => ['https://a.example']], ['img-src https://a.example']],
     'both of two' => ['img-src *, img-src https://b.example', ['img-src' => ['https://a.example']], ['img-src https://a.example']],
     'the first of one said twice' => ['img-src *; img-src https://b.example', ['img-src' => ['https://a.example']], []],
     'styles by anything' => ["style-src 'unsafe-inline'", ['style-src' => ["'sha256-x'"]], []],

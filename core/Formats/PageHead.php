@@ -80,10 +80,10 @@ final readonly class PageHead
         if (mb_strlen($line) <= self::LONGEST) {
             return $line;
         }
-        $cut = mb_substr($line, 0, self::LONGEST);
-        $word = mb_strrpos($cut, ' ');
+        // A word that ends just there is whole.
+        $word = mb_strrpos(mb_substr($line, 0, self::LONGEST + 1), ' ');
 
-        return rtrim($word === false ? $cut : mb_substr($cut, 0, $word), ' ,;:.').'…';
+        return rtrim(mb_substr($line, 0, $word === false ? self::LONGEST : $word), ' ,;:.').'…';
     }
 
     private function first(): ?PictureRecord

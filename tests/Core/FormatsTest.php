@@ -128,6 +128,41 @@ it('says in the head of a page what it is, and ends nothing early', function ():
     expect((new PageHead(publisher(), 'https://saltreed.example/', 'Home', '', []))->html())->not->toContain('description')->not->toContain('oembed')->not->toContain('og:image');
 });
 
+it('cuts a description at a word, and takes that of a gallery only where visitors see it', function (string $words, string $description, bool $isShown, ?string $says): void {
+    $gallery = told(several(), [], 'x');
+    $gallery = new FrozenGallery(About::of('Kites', $description, true, $isShown), $gallery->design, $gallery->albums, $gallery->items, array_fill(0, 3, null), array_fill(0, 3, false), null, ['a', 'b', 'c'], [], 'gallerykey01');
+    $html = (new PageHead(publisher(), 'https://saltreed.example/kites', 'Kites', $words, [GALLERY => $gallery]))->html();
+    preg_match('/<meta name="description" content="([^"]*)">/', $html, $found);
+    expect($found[1] ?? null)->toBe($says)->and($html)->toContain('<link rel="alternate" type="application/atom+xml" href="/feed/'.GALLERY.'.xml" title="Kites">')
+        ->and(substr_count($html, 'property="og:description"'))->toBe($says === null ? 0 : 1)->and(substr_count($html, 'property="og:image"'))->toBe(1);
+})->with([
+    'words of the page' => ["From\n the  dyke", 'Another', true, 'From the dyke'], 'of the gallery' => ['', "Over\nthe marsh", true, 'Over the marsh'], 'of a gallery that keeps it to itself' => ['', 'Over the marsh', false, null], 'none at all' => ['', '', true, null],
+    'just long enough' => [str_repeat('é', 200), '', true, str_repeat('é', 200)], 'one long word' => [str_repeat('é', 201), '', true, str_repeat('é', 200).'…'],
+    'at a word' => [str_repeat('kite ', 39).'ends, here', '', true, str_repeat('kite ', 39).'ends…'], 'not within one' => [str_repeat('kite ', 39).'endings', '', true, rtrim(str_repeat('kite ', 39)).'…'],
+]);
+
+it('tells of each picture in a manifest what is said of it, and of one that says nothing no more than its place', function (): void {
+    $items = [
+        pictureTold(new Words('Dune', 'At noon', 'A dune', 'Sand', '', 'A. Marsh'), new PictureFacts(rights: '© Marsh', licence: 'CC BY-SA 4.0 https://creativecommons.org/licenses/by-sa/4.0/'), null, 1),
+        pictureTold(new Words, new PictureFacts(rights: '© Marsh', licence: 'https://saltreed.example/terms'), null, 2),
+        pictureTold(new Words(credit: 'A. Marsh'), null, null, 3),
+        pictureTold(new Words, null, null, 4),
+    ];
+    $canvases = (new Iiif(told($items, ['words' => ['credit' => true, 'rights' => true, 'title' => true, 'caption' => true, 'description' => true], 'giving' => ['pages' => true]]), GALLERY, publisher(), 'https://saltreed.example/kites'))->manifest()['items'];
+    $told = static fn (string $text): array => ['en' => [$text]];
+    $more = static fn (array $canvas): array => array_diff_key($canvas, array_flip(['id', 'type', 'width', 'height', 'thumbnail', 'items']));
+    $page = static fn (int $n, string $label): array => [['id' => "https://saltreed.example/pictures/gallerykey01/item{$n}", 'type' => 'Text', 'label' => $told($label), 'format' => 'text/html']];
+    expect(array_column($canvases, 'id'))->toBe(array_map(static fn (int $n): string => 'https://saltreed.example/iiif/'.GALLERY."/canvas/item{$n}", range(0, 3)))
+        ->and($more($canvases[0]))->toBe([
+            'label' => $told('Dune'), 'summary' => $told('A dune'),
+            'metadata' => [['label' => $told('Caption'), 'value' => $told('At noon')], ['label' => $told('Description'), 'value' => $told('Sand')]],
+            'requiredStatement' => ['label' => $told('Credit'), 'value' => $told('A. Marsh, © Marsh')], 'rights' => 'http://creativecommons.org/licenses/by-sa/4.0/', 'homepage' => $page(0, 'Dune'),
+        ])
+        ->and($more($canvases[1]))->toBe(['label' => $told('#2'), 'requiredStatement' => ['label' => $told('Credit'), 'value' => $told('© Marsh')], 'homepage' => $page(1, '#2')])
+        ->and($more($canvases[2]))->toBe(['label' => $told('#3'), 'requiredStatement' => ['label' => $told('Credit'), 'value' => $told('A. Marsh')], 'homepage' => $page(2, '#3')])
+        ->and($more($canvases[3]))->toBe(['label' => $told('#4'), 'homepage' => $page(3, '#4')]);
+});
+
 it('writes a manifest whose canvases have the sizes of files that there are', function (): void {
     $gallery = told(several(), ['words' => ['credit' => true, 'rights' => true]], EVIL);
     $manifest = (new Iiif($gallery, GALLERY, publisher(), 'https://saltreed.example/kites'))->manifest();

@@ -36,6 +36,9 @@ final class Batch extends Model
 
     public const GALLERY = 'gallery';
 
+    /** Seconds that a ZIP waits for somebody to look at what was understood of it. */
+    private const LOOKED_AT = 86_400;
+
     protected $guarded = [];
 
     protected $attributes = ['outcomes' => '[]', 'purpose' => self::PICTURES, 'title' => null, 'state' => 'waiting', 'total' => 0];
@@ -62,6 +65,16 @@ final class Batch extends Model
         $open->whereNotIn('state', [...self::OVER, 'asking']);
 
         return $open;
+    }
+
+    /**
+     * Those that somebody may still be looking at before anything is made of them.
+     *
+     * @return Builder<Batch>
+     */
+    public static function looked(): Builder
+    {
+        return self::query()->where('state', 'asking')->where('updated_at', '>', now()->subSeconds(self::LOOKED_AT));
     }
 
     /** Where the machine is to blame it is taken up again (App\Upkeep\Tend). */

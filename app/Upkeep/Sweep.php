@@ -89,7 +89,7 @@ final readonly class Sweep
 
     private function isWanted(string $id): bool
     {
-        return Upload::query()->whereKey($id)->whereNull('outcome')->exists() || Batch::open()->whereKey($id)->exists();
+        return Upload::query()->whereKey($id)->whereNull('outcome')->exists() || Batch::open()->whereKey($id)->exists() || Batch::looked()->whereKey($id)->exists();
     }
 
     /** Of a link itself, not of what it leads to. */

@@ -246,6 +246,8 @@ it('comes by the studio: sent, looked at, made in the background, and taken alon
     Queue::assertNothingPushed();
     $this->getJson("/studio/api/batches/{$batch}/understood")->assertOk()->assertExactJson(['from' => 'a page', 'title' => 'Kites', 'description' => '', 'pictures' => [['file' => 'a.jpg', 'title' => '', 'caption' => '', 'alt' => 'One'], ['file' => 'b.jpg', 'title' => 'Two', 'caption' => '', 'alt' => '']], 'absent' => ['gone.jpg'], 'left' => []]);
     expect(Picture::query()->count())->toBe(0);
+    // A start in between takes nothing away from whoever is looking.
+    $this->artisan('zinc:sweep --start')->assertSuccessful();
     $this->postJson("/studio/api/batches/{$batch}/gallery", ['title' => 'Kites of May'])->assertStatus(202)->assertJsonPath('batch.state', 'waiting');
     Queue::assertPushed(App\Jobs\MakeGalleryOfZip::class, 1);
     app()->call([new App\Jobs\MakeGalleryOfZip($batch), 'handle']);
@@ -260,6 +262,12 @@ it('comes by the studio: sent, looked at, made in the background, and taken alon
     $this->getJson("/studio/api/batches/{$again}/understood")->assertOk()->assertJsonPath('from', 'a gallery of this program');
     $this->deleteJson("/studio/api/batches/{$again}")->assertNoContent();
     $this->getJson("/studio/api/batches/{$again}/understood")->assertNotFound();
+    // A day later nobody is looking any more.
+    $left = $send($zip, 'kites.zip')->assertStatus(202)->json('batch.id');
+    $this->travel(25)->hours();
+    $this->artisan('zinc:sweep --start')->assertSuccessful();
+    expect(glob("{$this->files}/parts/*"))->toBe([]);
+    $this->getJson("/studio/api/batches/{$left}/understood")->assertNotFound();
     // What no gallery can be made of.
     $send('no zip', 'x.zip')->assertStatus(422);
     $none = $send((string) file_get_contents(($this->zip)(['notes.txt' => 'x'])), 'notes.zip')->assertStatus(202)->json('batch.id');

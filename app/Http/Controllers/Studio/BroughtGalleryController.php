@@ -38,9 +38,9 @@ final readonly class BroughtGalleryController
         return new JsonResponse(null, 204);
     }
 
-    /** Of the one who sent it, and not begun. */
+    /** Of the one who sent it a short while ago, and not begun. */
     private static function asking(Request $request, string $id): Batch
     {
-        return Batch::query()->where('user_id', $request->user()?->getAuthIdentifier())->where('purpose', Batch::GALLERY)->where('state', 'asking')->findOrFail($id);
+        return Batch::looked()->where('user_id', $request->user()?->getAuthIdentifier())->where('purpose', Batch::GALLERY)->findOrFail($id);
     }
 }

@@ -21,6 +21,22 @@ final class ZipOut
             throw new RuntimeException('The ZIP cannot be written.');
         }
         $fill($zip);
-        $zip->close() || throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
+        self::inUtc($zip->close(...)) || throw new RuntimeException("The ZIP cannot be written: {$zip->getStatusString()}");
+    }
+
+    /**
+     * Times in a ZIP are told in the zone of whoever writes it, and the same file would be another elsewhere.
+     *
+     * @param  callable(): bool  $close
+     */
+    private static function inUtc(callable $close): bool
+    {
+        $zone = getenv('TZ');
+        putenv('TZ=UTC');
+        try {
+            return $close();
+        } finally {
+            putenv($zone === false ? 'TZ' : "TZ={$zone}");
+        }
     }
 }

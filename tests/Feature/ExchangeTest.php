@@ -84,6 +84,11 @@ it('writes a gallery out and reads it in without loss, here and elsewhere: out, 
     $gallery = ($this->rich)($seed);
     $first = ($this->out)($gallery);
     expect(hash_file('sha256', ($this->out)($gallery)))->toBe(hash_file('sha256', $first));
+    foreach (['America/New_York', 'Asia/Tokyo'] as $zone) {
+        putenv("TZ={$zone}");
+        expect(hash_file('sha256', ($this->out)($gallery)))->toBe(hash_file('sha256', $first))->and(getenv('TZ'))->toBe($zone);
+        putenv('TZ');
+    }
     // Here: the pictures are there already.
     $again = ($this->made)($first);
     expect(hash_file('sha256', ($this->out)($again)))->toBe(hash_file('sha256', $first))->and($again->items()->count())->toBe($gallery->items()->count());

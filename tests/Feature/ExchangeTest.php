@@ -25,7 +25,7 @@ use Random\Randomizer;
 use ZincPane\Core\Formats\FormatException;
 use ZincPane\Core\Formats\GalleryFile;
 
-covers(App\Imaging\WordsWriter::class, ZincPane\Core\Wording\FileWords::class, Understand::class, MakeGallery::class, GalleryOut::class, PicturesIn::class, Names::class, ZipFiles::class, FolderFiles::class, CsvList::class, FeedFile::class, GalleryJson::class, HtmlIndex::class, IiifManifest::class);
+covers(Understand::class, MakeGallery::class, GalleryOut::class, PicturesIn::class, Names::class, ZipFiles::class, FolderFiles::class, CsvList::class, FeedFile::class, GalleryJson::class, HtmlIndex::class, IiifManifest::class);
 
 /* Galleries out and in: of this program without loss, and of what people have from elsewhere. */
 
@@ -279,26 +279,3 @@ it('comes by the studio: sent, looked at, made in the background, and taken alon
     $this->getJson("/studio/api/batches/{$none}/understood")->assertStatus(422)->assertJsonPath('code', 'not-understood');
     $this->postJson("/studio/api/batches/{$none}/gallery")->assertStatus(422);
 });
-
-it('writes words into the files that are given, never a place, and never into the original', function (string $download): void {
-    $gallery = $this->galleryOf(1, 77);
-    $picture = $gallery->items()->with('picture')->first()->picture;
-    $original = "{$this->files}/originals/{$picture->originalPath()}";
-    exec('exiftool -q -overwrite_original -GPSLatitude=53.5 -GPSLatitudeRef=N -XMP-photoshop:City=Saltreed '.escapeshellarg($original));
-    $before = hash_file('sha256', $original);
-    $picture->update(['title' => 'Ünder the "dyke"', 'alt' => 'A kite; -GPSLatitude=1', 'credit' => 'A. Marsh', 'rights' => '© Saltreed', 'licence' => 'CC BY 4.0 https://creativecommons.org/licenses/by/4.0/', 'place' => 'Saltreed']);
-    $this->patchJson("/studio/api/galleries/{$gallery->id}", ['version' => $gallery->version, 'change' => ['kind' => 'design', 'design' => ['viewer' => ['giving' => ['download' => $download, 'words' => true]]]]])->assertOk();
-    $this->putLive($gallery->refresh())->assertOk();
-    [$file] = glob("{$this->files}/live/media/{$picture->rendition_key}/worded-*");
-    $said = json_decode((string) shell_exec('exiftool -json -G1 '.escapeshellarg($file)), true)[0];
-    expect($said)->toMatchArray(['XMP-dc:Title' => 'Ünder the "dyke"', 'XMP-iptcCore:AltTextAccessibility' => 'A kite; -GPSLatitude=1', 'XMP-dc:Creator' => 'A. Marsh', 'IPTC:By-line' => 'A. Marsh', 'XMP-photoshop:Credit' => 'A. Marsh', 'XMP-dc:Rights' => '© Saltreed', 'XMP-xmpRights:WebStatement' => 'https://creativecommons.org/licenses/by/4.0/'])
-        ->and(preg_grep('/GPS|City|Location|Country/', array_keys($said)))->toBe([])->and(hash_file('sha256', $original))->toBe($before);
-    $this->get("/media/{$picture->rendition_key}/".basename($file))->assertOk();
-    // Other words are another file, and the one before is in reach no more.
-    $this->patchJson("/studio/api/galleries/{$gallery->id}", ['version' => $gallery->refresh()->version, 'change' => ['kind' => 'words', 'words' => [$gallery->items()->first()->id => ['title' => 'Above']]]])->assertOk();
-    $this->putLive($gallery->refresh())->assertOk();
-    $now = glob("{$this->files}/live/media/{$picture->rendition_key}/worded-*");
-    expect($now)->toHaveCount(1)->and($now[0])->not->toBe($file);
-    $this->app['auth']->forgetGuards();
-    $this->get("/media/{$picture->rendition_key}/".basename($file))->assertNotFound();
-})->with(['large', 'stripped']);

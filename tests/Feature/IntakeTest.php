@@ -42,41 +42,6 @@ it('turns a picture upright and drops where it was taken', function (): void {
     }
 });
 
-it('keeps in published files what the original says of its maker where that is wanted, and nothing else of it', function (array $said, array $kept): void {
-    $path = $this->pictureFile('jpg', 600, 400);
-    $place = ['-n', '-GPSLatitude=54.5', '-GPSLatitudeRef=N', '-XMP-photoshop:City=Saltreed', '-IPTC:City=Saltreed', '-Model=Box', '-DateTimeOriginal=2026:05:01 10:00:00', '-XMP-dc:Description=At the dyke'];
-    exec('exiftool -q -overwrite_original -codedcharacterset=utf8 '.implode(' ', array_map(escapeshellarg(...), [...$place, ...$said, $path])), $out, $status);
-    expect($status)->toBe(0);
-    $this->upload($this->gallery, $path)->assertCreated();
-    $picture = Picture::query()->sole();
-    $plain = $picture->rendition_key;
-    $this->patchJson("/studio/api/pictures/{$picture->id}", ['recipe' => ['words' => true]])->assertOk();
-    $worded = $picture->refresh()->rendition_key;
-    expect($worded)->not->toBe($plain)->and(array_keys($picture->renditions))->toContain('540.webp', '540.jpg', '600.jpg');
-    foreach ($picture->renditions as $file => $bytes) {
-        $made = "{$this->files}/renditions/{$picture->renditionFolder()}/{$file}";
-        $tags = json_decode((string) shell_exec('exiftool -json -G1 '.escapeshellarg($made)), true)[0];
-        ksort($kept);
-        $xmp = array_filter($tags, static fn (string $tag): bool => preg_match('/^(XMP-(?!x:)|IPTC|GPS)/', $tag) === 1, ARRAY_FILTER_USE_KEY);
-        ksort($xmp);
-        expect($xmp)->toBe($kept)
-            ->and(filesize($made))->toBe($bytes)->and(getimagesize($made)[0])->toBe((int) $file)
-            ->and(file_get_contents($made))->not->toContain('Saltreed')->not->toContain('Box')->not->toContain('2026:05')->not->toContain('At the dyke');
-    }
-    // Taken back, the files are the plain ones again.
-    $this->patchJson("/studio/api/pictures/{$picture->id}", ['recipe' => ['words' => false]])->assertOk();
-    expect($picture->refresh()->rendition_key)->toBe($plain);
-    $this->patchJson("/studio/api/pictures/{$picture->id}", ['recipe' => ['words' => 'yes']])->assertStatus(422)->assertJsonPath('field', 'recipe.words');
-})->with([
-    'by a program' => [
-        ['-XMP-dc:Title=Ünder', '-XMP-dc:Creator=A. Marsh', '-XMP-photoshop:Credit=Works', '-XMP-dc:Rights=© Marsh', '-XMP-xmpRights:UsageTerms=CC BY 4.0', '-XMP-xmpRights:WebStatement=https://a.example/by', '-XMP-iptcCore:AltTextAccessibility=A kite', '-EXIF:Artist=Camera'],
-        ['XMP-dc:Title' => 'Ünder', 'XMP-dc:Creator' => 'A. Marsh', 'XMP-photoshop:Credit' => 'Works', 'XMP-dc:Rights' => '© Marsh', 'XMP-xmpRights:UsageTerms' => 'CC BY 4.0', 'XMP-xmpRights:WebStatement' => 'https://a.example/by', 'XMP-iptcCore:AltTextAccessibility' => 'A kite'],
-    ],
-    'by a camera' => [['-EXIF:Artist=A. Marsh', '-EXIF:Copyright=Marsh 2026'], ['XMP-dc:Creator' => 'A. Marsh', 'XMP-dc:Rights' => 'Marsh 2026']],
-    'by an older program' => [['-IPTC:By-line=Märsh', '-IPTC:CopyrightNotice=© Marsh', '-IPTC:Credit=Works'], ['XMP-dc:Creator' => 'Märsh', 'XMP-dc:Rights' => '© Marsh', 'XMP-photoshop:Credit' => 'Works']],
-    'by nobody' => [[], []],
-]);
-
 it('shows the colours that were meant, whatever space and profile they came in', function (callable $make, array $meant, int $within): void {
     $image = imagecreatetruecolor(600, 400);
     imagefilledrectangle($image, 0, 0, 600, 400, imagecolorallocate($image, 200, 60, 40));

@@ -8,7 +8,7 @@ import { createServer } from 'node:http';
 
 const [address, account] = process.argv.slice(2);
 if (!account) throw new Error('Usage: node bench/embed-picture.mjs ADDRESS ACCOUNT_FILE');
-const [RUNS, PORT, OWN] = [7, 18_991, '/kites'];
+const [RUNS, PORT, OWN] = [15, 18_991, '/kites'];
 const LINES = { 'as it is': null, '10 Mbit/s, 40 ms': { offline: false, latency: 40, downloadThroughput: 10e6 / 8, uploadThroughput: 10e6 / 8 } };
 
 const browser = await chromium.launch({

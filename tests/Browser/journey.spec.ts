@@ -156,7 +156,7 @@ for (const [name, viewport] of [
                     .evaluate((image: HTMLImageElement) => image.naturalWidth),
             )
             .toBeGreaterThan(0);
-        await second.locator('a').first().click();
+        await second.locator('.zp-tiles a').first().click();
         await expect(visitor.getByRole('dialog')).toContainText('Red sail');
         await visitor.keyboard.press('Escape');
         await expect(visitor.getByRole('dialog')).toHaveCount(0);

@@ -18,7 +18,7 @@ final class Trial
     private const PATIENCE = 120;
 
     /** What the tests of PHP need. */
-    private const PARTS = ['app', 'artisan', 'bench', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', '.env', 'phpunit.xml', 'public', 'resources', 'routes', 'tests', 'vendor'];
+    private const PARTS = ['app', 'artisan', 'bench', 'bootstrap', 'composer.json', 'config', 'core', 'database', 'deploy', 'docs', '.env', 'phpunit.xml', 'public', 'resources', 'routes', 'tests', 'vendor'];
 
     private string $copy;
 

@@ -22,12 +22,13 @@ final class PictureTypes
             'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), ...$side, 'state' => $state, 'failure' => Type::text()->orNull(),
             'thumbnail' => Type::text()->orNull(), 'focal' => Type::tuple(Type::number(), 2), 'words' => Type::ref('Words'),
         ];
+        $recipe = ['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag()];
 
         return [
             'Picture' => Type::object($picture),
             'Crop' => Type::object(array_fill_keys(['left', 'top', 'width', 'height'], Type::number())),
-            'Recipe' => Type::object(['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag()]),
-            'TidyPart' => Type::part(['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag(), 'focal' => Type::tuple(Type::number(), 2)])
+            'Recipe' => Type::object($recipe),
+            'TidyPart' => Type::part([...$recipe, 'focal' => Type::tuple(Type::number(), 2)])
                 ->told('What of a recipe changes; the focal point on the picture as it will be seen.'),
             'FocalFound' => Type::object(['focal' => Type::tuple(Type::number(), 2)]),
             'PictureDetails' => Type::object([

@@ -14,14 +14,8 @@ const PAUSE = 1200;
 /** ms between two pictures asked for while a slider moves. */
 const RENDER_PAUSE = 90;
 
-export interface Draft {
-    turn: number;
-    straighten: number;
+export interface Draft extends Omit<Recipe, 'crop'> {
     crop: Crop;
-    brightness: number;
-    contrast: number;
-    /** Published files keep what the original says of its maker. */
-    words: boolean;
     /** On the uncropped picture. */
     focal: [number, number];
 }
@@ -56,7 +50,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
     const outbox = useOutbox();
     const place: Place = gallery === null ? `picture:${id}` : `gallery:${gallery}`;
     const { data: picture } = useQuery(pictureQuery(id));
-    const draft = reactive<Draft>({ turn: 0, straighten: 0, crop: { ...WHOLE }, brightness: 0, contrast: 0, words: false, focal: [0.5, 0.5] });
+    const draft = reactive<Draft>({ ...NONE, crop: { ...WHOLE }, focal: [0.5, 0.5] });
     const problem = ref('');
     const shown = ref('');
     const keys = reactive(new Set<keyof Recipe>());

@@ -20,6 +20,9 @@ final readonly class ColumnBands
      */
     public const LEAST = 24;
 
+    /** px of inner width up to which a gallery stands on a phone. */
+    private const WIDEST_PHONE = 390;
+
     public function __construct(private LayoutDesign $design, private TileFrame $frame)
     {
     }
@@ -53,11 +56,33 @@ final readonly class ColumnBands
     {
         $wished = max(1, $this->design->columns);
         $starts = $this->startsWithLeast(self::LEAST_ON_NARROW, LayoutDesign::WIDE_FROM, $wished);
+        if ($wished - end($starts) > 1) {
+            $starts = $this->oneByOne($starts, $wished);
+        }
         if (end($starts) !== $wished) {
             $starts[LayoutDesign::WIDE_FROM] = $wished;
         }
 
         return $starts;
+    }
+
+    /**
+     * Where several columns would be added at once, they are added one by one from the widest phone on: a gallery that
+     * is given two thirds of its columns more at a stroke falls to less than half its height.
+     *
+     * @param  non-empty-array<int, positive-int>  $starts
+     * @return non-empty-array<int, positive-int>
+     */
+    private function oneByOne(array $starts, int $wished): array
+    {
+        $kept = array_filter($starts, static fn (int $start): bool => $start <= self::WIDEST_PHONE, ARRAY_FILTER_USE_KEY);
+        $from = max(self::WIDEST_PHONE, (int) array_key_last($kept));
+        $last = (int) end($kept);
+        for ($k = $last + 1; $k < $wished; $k++) {
+            $kept[(int) round($from * (LayoutDesign::WIDE_FROM / $from) ** (($k - $last) / ($wished - $last)))] = $k;
+        }
+
+        return $kept === [] ? [0 => 1] : $kept;
     }
 
     /**

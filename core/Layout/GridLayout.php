@@ -14,8 +14,10 @@ use ZincPane\Core\Geometry\WidthBand;
 /** Equal columns, rows one below the other. */
 final readonly class GridLayout implements Layout
 {
-    /** A filled last row becomes at most so many times as high as the others. */
+    /** A filled last row becomes at most so many times as high as the others, and one of a balanced grid. */
     public const FILL_HEIGHT = 1.5;
+
+    private const BALANCED_HEIGHT = RowBalance::HIGHEST;
 
     private ?Ratio $shape;
 
@@ -51,7 +53,7 @@ final readonly class GridLayout implements Layout
         [$boxes, $bottom] = $this->rows(array_slice($pictures, 0, $full), $columns, $lefts, $width, $this->pictureOf($width), Linear::px(0));
         if ($short > 0) {
             $top = $full > 0 ? $bottom->plusPx($this->design->gap) : $bottom;
-            [$lefts, $width, $basis] = $this->lastRow($short, $columns, $width, $lefts);
+            [$lefts, $width, $basis] = $this->lastRow($band, array_slice($pictures, $full), array_slice($pictures, 0, $full), $columns, $width, $lefts);
             [$last, $bottom] = $this->rows(array_slice($pictures, $full), $short, $lefts, $width, $basis, $top);
             $boxes = $boxes->followedBy($last);
         }
@@ -75,11 +77,13 @@ final readonly class GridLayout implements Layout
         $boxes = new Boxes([], [], [], []);
         $bottom = Linear::px(0);
         $starts = [];
-        foreach ([[array_slice($pictures, 0, $fuller), $few + 1, 0], [array_slice($pictures, $fuller), $few, $fuller]] as [$part, $inRow, $first]) {
+        $usual = Linear::share($few + 1, $this->design->gap);
+        $most = $fuller > 0 ? self::mostOf($count % $rows, $rows) : null;
+        foreach ([[array_slice($pictures, 0, $fuller), $few + 1, 0, null], [array_slice($pictures, $fuller), $few, $fuller, $most]] as [$part, $inRow, $first, $highest]) {
             if ($part !== []) {
-                $width = Linear::share($inRow, $this->design->gap);
                 $top = $first === 0 ? $bottom : $bottom->plusPx($this->design->gap);
-                [$more, $bottom] = $this->rows($part, $inRow, $this->lefts($width, $inRow, Linear::px(0)), $width, $this->pictureOf($width), $top);
+                [$lefts, $width, $basis] = $this->filling($band, $inRow, $usual, $highest);
+                [$more, $bottom] = $this->rows($part, $inRow, $lefts, $width, $basis, $top);
                 $boxes = $boxes->followedBy($more);
                 array_push($starts, ...BandArrangement::evenStarts(count($part), $inRow, $first));
             }
@@ -135,27 +139,91 @@ final readonly class GridLayout implements Layout
     }
 
     /**
-     * @param  int<1, max>  $count
+     * How many times as high as a full row each of the rows with one tile less is at most, so that the last one is at most
+     * so many times as high as the others on the whole; null where that is no limit.
+     */
+    private static function mostOf(int $full, int $rows): ?float
+    {
+        $left = $rows - 1 - self::BALANCED_HEIGHT * ($rows - $full - 1);
+
+        return $left > 0 ? self::BALANCED_HEIGHT * $full / $left : null;
+    }
+
+    /**
+     * @param  list<Ratio>  $last  pictures of the last row, one at least
+     * @param  list<Ratio>  $others  those above
+     * @param  positive-int  $columns
      * @param  list<Linear>  $lefts
      * @return array{list<Linear>, Linear, Linear} lefts, width, and the width of a picture that heights are told from
      */
-    private function lastRow(int $count, int $columns, Linear $width, array $lefts): array
+    private function lastRow(WidthBand $band, array $last, array $others, int $columns, Linear $width, array $lefts): array
     {
-        if ($this->design->lastRow === LastRow::Start) {
-            return [$lefts, $width, $this->pictureOf($width)];
-        }
-        $gap = (float) $this->design->gap;
-        if ($this->design->lastRow === LastRow::Centre) {
-            $start = $width->plusPx($gap)->times(($columns - $count) / 2);
+        $count = max(1, count($last));
 
-            return [$this->lefts($width, $count, $start), $width, $this->pictureOf($width)];
-        }
-        $wider = Linear::share($count, $gap);
-        // Kept shapes would make the row c/m times as high as the others, and a little more for the
-        // gaps it has fewer of. A tile of its picture's own shape may grow: nothing is cropped there.
-        $held = $columns > self::FILL_HEIGHT * $count && $this->design->shape->ratio !== null;
+        return match ($this->design->lastRow) {
+            LastRow::Centre => [$this->lefts($width, $count, $this->centred($width, $count)), $width, $this->pictureOf($width)],
+            LastRow::Fill => $this->filling($band, $count, $width, $this->mostFilled($last, $others, $columns)),
+            default => [$lefts, $width, $this->pictureOf($width)],
+        };
+    }
 
-        return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held ? $this->pictureOf($width)->times(self::FILL_HEIGHT) : $this->pictureOf($wider)];
+    /**
+     * How many times as large as the others tiles of a filled last row become at most: those of one shape half as high
+     * again; those of their own as far as their row is then no higher than half as high again as the others are.
+     *
+     * @param  list<Ratio>  $last
+     * @param  list<Ratio>  $others
+     * @param  positive-int  $columns
+     */
+    private function mostFilled(array $last, array $others, int $columns): float
+    {
+        if ($this->shape !== null || $others === []) {
+            return self::FILL_HEIGHT;
+        }
+        $heights = array_map(self::tallest(...), array_chunk($others, $columns));
+
+        return max(1.0, min(self::FILL_HEIGHT, self::FILL_HEIGHT * array_sum($heights) / count($heights) / self::tallest($last)));
+    }
+
+    /**
+     * @param  list<Ratio>  $row
+     * @return float height of its tallest, in widths of a picture
+     */
+    private static function tallest(array $row): float
+    {
+        return 1 / min(array_map(static fn (Ratio $own): float => $own->value, $row) ?: [1.0]);
+    }
+
+    /**
+     * Tiles that share the width. Where they would be too large, those of one shape become wider only; those of their
+     * pictures' own shapes, of which nothing is cropped, are held, and stand in the middle.
+     *
+     * @param  positive-int  $count
+     * @param  Linear  $usual  width of the other tiles
+     * @param  ?float  $most  times as large as the others; null where nothing holds them
+     * @return array{list<Linear>, Linear, Linear} lefts, width, and the width of a picture that heights are told from
+     */
+    private function filling(WidthBand $band, int $count, Linear $usual, ?float $most): array
+    {
+        $wider = Linear::share($count, $this->design->gap);
+        $held = $this->pictureOf($usual)->times($most ?? 1.0);
+        // The gaps that there are fewer of count most where the band begins.
+        $from = Arrangement::ends($band)[0];
+        if ($most === null || $this->pictureOf($wider)->at($from) <= $held->at($from) + 1e-6) {
+            return [$this->lefts($wider, $count, Linear::px(0)), $wider, $this->pictureOf($wider)];
+        }
+        if ($this->shape !== null) {
+            return [$this->lefts($wider, $count, Linear::px(0)), $wider, $held];
+        }
+        $tile = $held->plusPx($this->frame->across());
+
+        return [$this->lefts($tile, $count, $this->centred($tile, $count)), $tile, $held];
+    }
+
+    /** Where tiles begin that stand in the middle of the width. */
+    private function centred(Linear $tile, int $count): Linear
+    {
+        return Linear::of(1)->minus($tile->times($count))->plusPx(-($count - 1) * $this->design->gap)->times(0.5);
     }
 
     private function pictureOf(Linear $tile): Linear

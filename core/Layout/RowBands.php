@@ -6,28 +6,19 @@ namespace ZincPane\Core\Layout;
 
 use Closure;
 use ZincPane\Core\Design\LastRow;
-use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\WidthBand;
 
 /**
- * Bands of widths in which the same breaks of tiled rows serve, with no row higher or lower than
- * is wished by more than the allowed share.
- *
- * From narrow to wide, each band is as wide as any breaks can make it, so no fewer bands would do;
- * of the breaks that hold so far the cheapest in its middle are taken. Where no breaks hold the
- * share for long (two portraits on a phone, too high alone and too low together), a band is a
- * small step wide and its breaks are those of least cost.
+ * Bands of widths in which the same breaks of tiled rows serve: in each the cheapest at its middle of those that keep
+ * every row within the allowed share of the wished height from its start to its end, wherever any do.
  */
 final readonly class RowBands
 {
-    /** How many times as wide as its start a band without breaks that hold is. */
-    private const STEP = 1.22;
-
-    /** A band is at least so many times as wide as its start. */
-    private const WORTH = 1.05;
-
     /** px of height that a row of several pictures has at least, whatever is around each. */
     private const LEAST = 12.0;
+
+    /** How many rows more or fewer are tried until the last one is in balance. */
+    private const TRIED = [0, -1, 1, -2, 2];
 
     /** px from one picture to the next. */
     private float $between;
@@ -49,54 +40,61 @@ final readonly class RowBands
     public function list(array $ratios, Closure $wished): array
     {
         $bands = [];
-        for ($from = Arrangement::NARROWEST; $from < Arrangement::WIDEST; $from = $until) {
-            $height = $wished($from);
-            $end = $from < LayoutDesign::WIDE_FROM && $wished(LayoutDesign::WIDE_FROM) !== $height ? LayoutDesign::WIDE_FROM : Arrangement::WIDEST;
-            [$until, $starts] = $this->band($ratios, $from, $end, $height);
-            $bands[] = [$from, $starts];
+        foreach (WidthSteps::bands() as $band) {
+            $breaks = $this->breaks($ratios, $band, $wished);
+            $last = array_key_last($bands);
+            // Neighbours with the same breaks are one band.
+            if ($last !== null && $bands[$last][1] === $breaks) {
+                $bands[$last][0] = new WidthBand($bands[$last][0]->from, $band->until);
+            } else {
+                $bands[] = [$band, $breaks];
+            }
         }
 
-        return self::joined($bands);
+        return $bands;
     }
 
     /**
      * @param  list<float>  $ratios
-     * @param  int  $end  where it ends at the latest
-     * @return array{int, list<int>} where the band ends, and the breaks
+     * @param  Closure(float): float  $wished
+     * @return list<int>
      */
-    private function band(array $ratios, int $from, int $end, float $height): array
+    public function breaks(array $ratios, WidthBand $band, Closure $wished): array
     {
-        $breaks = new RowBreaks($height, $this->between, $this->lastRow);
-        $limits = new RowLimits($from - $this->outside, $end - $this->outside, (1 - $this->stray) * $height, (1 + $this->stray) * $height);
-        $reach = (int) min($end, $limits->reach($ratios, $this->between) + $this->outside);
-        if ($reach === $end || $reach >= self::WORTH * $from) {
-            return [$reach, $breaks->best($ratios, sqrt($from * $reach) - $this->outside, $limits->until($reach - $this->outside))];
-        }
-        $until = (int) min($end, ceil($from * self::STEP));
+        [$from, $until] = Arrangement::ends($band);
+        $width = Arrangement::middle($band);
+        $height = $wished($width);
+        $limits = new RowLimits($from - $this->outside, $until - $this->outside, max(self::LEAST, (1 - $this->stray) * $height), (1 + $this->stray) * $height);
+        $breaks = fn (float $aim): array => (new RowBreaks($aim, $this->between, $this->lastRow))->best($ratios, $width - $this->outside, $limits);
+        $aim = WidthSteps::aimedAt($height, $width);
+        $best = $breaks($aim);
 
-        return [$until, $breaks->best($ratios, sqrt($from * $until) - $this->outside, RowLimits::atLeast($from - $this->outside, self::LEAST))];
+        return $this->lastRow === LastRow::Balance ? $this->balanced($best, $aim, $breaks, new RowBalance($ratios, $this->between, $width - $this->outside)) : $best;
     }
 
     /**
-     * Neighbours with the same breaks are one band.
-     *
-     * @param  list<array{int, list<int>}>  $bands
-     * @return non-empty-list<array{WidthBand, list<int>}>
+     * @param  list<int>  $best
+     * @param  Closure(float): list<int>  $breaks  by the height aimed at
+     * @return list<int>
      */
-    private static function joined(array $bands): array
+    private function balanced(array $best, float $aim, Closure $breaks, RowBalance $balance): array
     {
-        $joined = [];
-        foreach ($bands as $i => [$from, $starts]) {
-            if ($i === 0 || $starts !== $bands[$i - 1][1]) {
-                $joined[] = [$i === 0 ? 0 : $from, $starts];
+        if ($balance->off($best) === 0.0) {
+            return $best;
+        }
+        $rows = count($best);
+        $best = $balance->evened($best, $aim);
+        $off = $balance->off($best);
+        $heights = array_map($balance->heightOf(...), array_filter(array_map(static fn (int $more): int => $rows + $more, self::TRIED), static fn (int $rows): bool => $rows > 0));
+        usort($heights, static fn (float $a, float $b): int => abs(log($a / $aim)) <=> abs(log($b / $aim)));
+        foreach ($heights as $height) {
+            if ($off > 0.0) {
+                $tried = $balance->evened($breaks($height), $height);
+                $isOff = $balance->off($tried);
+                [$best, $off] = $isOff < $off ? [$tried, $isOff] : [$best, $off];
             }
         }
 
-        $list = [];
-        foreach ($joined as $i => [$from, $starts]) {
-            $list[] = [new WidthBand($from, $joined[$i + 1][0] ?? null), $starts];
-        }
-
-        return $list === [] ? [[new WidthBand(0, null), []]] : $list;
+        return $best;
     }
 }

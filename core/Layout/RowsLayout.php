@@ -15,13 +15,17 @@ use ZincPane\Core\Geometry\WidthBand;
 final readonly class RowsLayout implements Layout
 {
     /** Share by which a row may be higher or lower than is wished, within a band, where any breaks allow it. */
-    public const STRAY = 0.25;
+    public const STRAY = 0.3;
 
-    /** A filled last row becomes at most so many times as high as is wished. */
-    public const FILL_HEIGHT = 1.5;
+    /** A last row that need not fill the width is at most so many times as high as is wished. */
+    public const LAST_HEIGHT = 1.3;
 
-    /** Derived height on a phone: two rows of landscapes side by side at 354 px. */
+    /** Height that is found good where the gallery is narrow: so much of the wide one at 390 px, rising with the width by this power to four fifths at 600. */
     private const PHONE_SHARE = 0.62;
+
+    private const PHONE_WIDTH = 390;
+
+    private const PHONE_POWER = 0.65;
 
     private const LEAST_ON_PHONE = 110;
 
@@ -47,7 +51,7 @@ final readonly class RowsLayout implements Layout
             return $this->design->rowHeight;
         }
 
-        return $this->design->phone->rowHeight ?? min($this->design->rowHeight, max(self::LEAST_ON_PHONE, self::PHONE_SHARE * $this->design->rowHeight));
+        return $this->design->phone->rowHeight ?? min($this->design->rowHeight, max(self::LEAST_ON_PHONE, self::PHONE_SHARE * ($width / self::PHONE_WIDTH) ** self::PHONE_POWER * $this->design->rowHeight));
     }
 
     /**
@@ -107,26 +111,45 @@ final readonly class RowsLayout implements Layout
     }
 
     /**
+     * A last row that need not fill the width is as high as the rows above are on the whole, so that it grows with them;
+     * where it would be wider than the gallery then, it fills it.
+     *
      * @param  list<Linear>  $above  heights of the rows above
      */
-    private function last(WidthBand $band, Linear $height, array $above): Linear
+    private function last(WidthBand $band, Linear $filling, array $above): Linear
     {
+        if ($this->design->lastRow === LastRow::Balance || $this->design->lastRow === LastRow::Fill) {
+            return $filling;
+        }
         [$from, $until] = Arrangement::ends($band);
         $wished = $this->rowHeight($from);
-        if ($this->design->lastRow === LastRow::Balance || $height->at($from) <= $wished) {
-            return $height;
+        $usual = Linear::px(min($wished, $filling->at($from)));
+        if ($above !== []) {
+            $sum = Linear::px(0);
+            foreach ($above as $height) {
+                $sum = $sum->plus($height);
+            }
+            $usual = $sum->times(1 / count($above));
+            // Panoramas are lower than anybody wished, and a portrait in a row of its own higher.
+            if ($usual->at($until) > self::LAST_HEIGHT * $wished || $usual->at($from) < $wished / self::LAST_HEIGHT) {
+                $usual = Linear::px($wished);
+            }
         }
-        if ($this->design->lastRow === LastRow::Fill && $height->at($until) <= self::FILL_HEIGHT * $wished) {
-            return $height;
-        }
-        // As high as the rows above are on the whole, so that it grows with them; filled, higher by half.
-        $usual = Linear::px($wished);
-        foreach ($above as $i => $other) {
-            $usual = $i === 0 ? $other : $usual->plus($other);
-        }
-        $usual = $usual->times(($this->design->lastRow === LastRow::Fill ? self::FILL_HEIGHT : 1.0) / max(1, count($above)));
 
-        return $usual->at($from) < $height->at($from) && $usual->at($until) < $height->at($until) ? $usual : $height;
+        return $usual->at($from) <= $filling->at($from) && $usual->at($until) <= $filling->at($until) ? $usual : $this->lower($filling, $usual, $from, $until);
+    }
+
+    /** Nowhere higher than either. */
+    private function lower(Linear $filling, Linear $usual, int $from, int $until): Linear
+    {
+        if ($filling->at($from) <= $usual->at($from) && $filling->at($until) <= $usual->at($until)) {
+            return $filling;
+        }
+        // They cross within the band: as high as the lower one at each end.
+        [$low, $high] = [min($filling->at($from), $usual->at($from)), min($filling->at($until), $usual->at($until))];
+        $rise = ($high - $low) / max(1, $until - $from);
+
+        return Linear::of($rise, $low - $rise * $from);
     }
 
     /**

@@ -35,12 +35,12 @@ final readonly class GridCss implements PlacesCss
 
     public function always(): Css
     {
-        return $this->wraps ? Css::of('{list}{display:flex;flex-wrap:wrap;align-items:flex-start}', ['list' => $this->list]) : Css::none();
+        return $this->wraps ? Css::of('{list}{display:flex;flex-wrap:wrap;justify-content:center;align-items:flex-start}', ['list' => $this->list]) : Css::none();
     }
 
     public function band(int $number, BandArrangement $band, array $items, TileRules $rules): Css
     {
-        return $this->wraps ? $this->even($band, count($items)) : $this->grid($band, $items, $rules);
+        return $this->wraps ? $this->even($band, $items, $rules) : $this->grid($band, $items, $rules);
     }
 
     public function cut(Css $closed, BandArrangement $band, int $first): Css
@@ -48,22 +48,30 @@ final readonly class GridCss implements PlacesCss
         return Css::none();
     }
 
-    /** Rows of a balanced grid: the fuller ones first, then those with one tile less. */
-    private function even(BandArrangement $band, int $count): Css
+    /**
+     * Rows of a balanced grid: the fuller ones first, then those with one tile less.
+     *
+     * @param  list<Shown>  $items
+     */
+    private function even(BandArrangement $band, array $items, TileRules $rules): Css
     {
-        $last = $band->boxes->widths[$count - 1] ?? null;
+        $last = $band->boxes->widths[count($items) - 1] ?? null;
         if ($last === null) {
             return Css::none();
         }
-        $css = Css::of('{list}>li{width:{width}}', ['list' => $this->list, 'width' => Css::length($band->boxes->widths[0]->plusPx(-self::SAFETY), '%')]);
+        $css = [Css::of('{list}>li{width:{width}}', ['list' => $this->list, 'width' => Css::length($band->boxes->widths[0]->plusPx(-self::SAFETY), '%')])];
         if ($last === $band->boxes->widths[0]) {
-            return $css;
+            return $css[0];
         }
         $first = (int) array_search($last, $band->boxes->widths, true);
-
-        return Css::all($css, Css::of('{list}>:nth-child(n+{first}){width:{width}}', [
+        $css[] = Css::of('{list}>:nth-child(n+{first}){width:{width}}', [
             'list' => $this->list, 'first' => $first + 1, 'width' => Css::length($last->plusPx(-self::SAFETY), '%'),
-        ]));
+        ]);
+        for ($i = $first; $i < count($items) && $this->isHeld($band, $band->picture($i)); $i++) {
+            $css[] = Css::of('{tile}{{held}}', ['tile' => $rules->selector($i), 'held' => $this->held($band->picture($i), $items[$i])]);
+        }
+
+        return Css::all(...$css);
     }
 
     /**
@@ -91,24 +99,27 @@ final readonly class GridCss implements PlacesCss
             'row' => $band->rows(), 'width' => Css::length($box->width, '%'), 'left' => Css::length($box->left, '%'),
         ]);
         $picture = $band->picture($index);
-        // A row whose height was held has other shapes than the rest.
-        if (! $this->isHeld($picture)) {
-            return $placed;
-        }
+
+        return $this->isHeld($band, $picture) ? Css::all($placed, Css::of(';'), $this->held($picture, $item)) : $placed;
+    }
+
+    /** The height of a tile in a row that was held, which has other shapes than the rest. */
+    private function held(Box $picture, Shown $item): Css
+    {
         $shape = Ratio::of($picture->width->at(Arrangement::WIDEST), $picture->height->at(Arrangement::WIDEST));
         $at = ObjectPosition::of($item, $shape, $this->layout->objectFitInForce());
 
         return Css::all(
-            $placed,
-            Css::of(';--r:auto;--h:{height}', ['height' => Css::length($picture->height, 'cqw')]),
+            Css::of('--r:auto;--h:{height}', ['height' => Css::length($picture->height, 'cqw')]),
             $at === null ? Css::none() : Css::of(';--at:{at}', ['at' => $at]),
         );
     }
 
-    private function isHeld(Box $picture): bool
+    private function isHeld(BandArrangement $band, Box $picture): bool
     {
         $shared = $this->layout->sharedShape()?->ratio;
+        [$from] = Arrangement::ends($band->band);
 
-        return $shared !== null && abs($picture->width->a / $picture->height->a - $shared->value) > 1e-9;
+        return $shared !== null && abs($picture->width->at($from) / $picture->height->at($from) - $shared->value) > 1e-6;
     }
 }

@@ -19,6 +19,29 @@ function shapes(int $count): array
     return array_map(static fn (int $i): Ratio => Ratio::of($known[($i * 7 + intdiv($i, 3)) % 8], 1), range(1, $count));
 }
 
+/** How many columns there are at a width. */
+function plainColumns(array $design, int $w): int
+{
+    $gap = $design['gap'];
+    $columns = $design['columns'];
+    if ($design['column_rule'] === 'fit') {
+        $columns = max(1, intdiv($w + $gap, $design['tile_width'] + $gap));
+    } elseif ($w < 600) {
+        $that = static fn (int $w): int => min($columns, max(1, intdiv($w + $gap, 140 + $gap)));
+        $onPhone = $that(390);
+        // One by one in equal steps from 390 to 600 px, where else several would come at once.
+        $columns = $columns - $that(599) <= 1 || $w <= 390 ? $that($w)
+            : max(array_filter(range($onPhone, $columns - 1), static fn (int $k): bool => round(390 * (600 / 390) ** (($k - $onPhone) / ($columns - $onPhone))) <= $w));
+    }
+    if ($design['column_rule'] === 'fit') {
+        // Beyond the widest width in use no further column is begun.
+        $columns = min($columns, max(1, intdiv(2560 + $gap, $design['tile_width'] + $gap)));
+    }
+
+    // No tile is narrower than 24 px.
+    return min($columns, max(1, intdiv($w + $gap, 24 + $gap)));
+}
+
 /**
  * The same grid by plain arithmetic at one width, told from the rules and not from the code.
  *
@@ -27,18 +50,13 @@ function shapes(int $count): array
 function plainGrid(array $design, array $shapes, int $w): array
 {
     $gap = $design['gap'];
-    $columns = $design['columns'];
-    if ($design['column_rule'] === 'fit') {
-        $columns = max(1, intdiv($w + $gap, $design['tile_width'] + $gap));
-    } elseif ($w < 600) {
-        $columns = min($columns, max(1, intdiv($w + $gap, 140 + $gap)));
+    $columns = plainColumns($design, $w);
+    // What is decided for a band is decided where it begins.
+    static $begins = [];
+    $from = &$begins[json_encode($design).$columns];
+    for ($from ??= $w; $from > 240 && plainColumns($design, $from - 1) === $columns;) {
+        $from--;
     }
-    if ($design['column_rule'] === 'fit') {
-        // Beyond the widest width in use no further column is begun.
-        $columns = min($columns, max(1, intdiv(2560 + $gap, $design['tile_width'] + $gap)));
-    }
-    // No tile is narrower than 24 px.
-    $columns = min($columns, max(1, intdiv($w + $gap, 24 + $gap)));
     $width = ($w - ($columns - 1) * $gap) / $columns;
     $named = ['1:1' => 1, '4:3' => 4 / 3, '3:2' => 1.5, '16:9' => 16 / 9, '2:3' => 2 / 3, '5:7' => 5 / 7];
     $boxes = [];
@@ -53,8 +71,14 @@ function plainGrid(array $design, array $shapes, int $w): array
         }
         if ($n < $columns && $design['last_row'] === 'fill') {
             $tile = $basis = ($w - ($n - 1) * $gap) / $n;
-            if ($columns > 1.5 * $n && $design['shape'] !== 'own') {
-                $basis = 1.5 * $width;
+            $tallest = static fn (array $of): float => max(array_map(static fn (Ratio $own): float => 1 / $own->value, $of));
+            $others = array_map($tallest, array_slice(array_chunk($shapes, $columns), 0, -1));
+            $isOwn = $design['shape'] === 'own';
+            $most = $isOwn && $others !== [] ? max(1, min(1.5, 1.5 * array_sum($others) / count($others) / $tallest($row))) : 1.5;
+            if (($from - ($n - 1) * $gap) / $n > $most * ($from - ($columns - 1) * $gap) / $columns + 1e-6) {
+                $basis = $most * $width;
+                $tile = $isOwn ? $basis : $tile;
+                $left = $isOwn ? ($w - $n * $tile - ($n - 1) * $gap) / 2 : 0;
             }
         }
         $heights = array_map(static fn (Ratio $own) => $basis / ($named[$design['shape']] ?? $own->value), $row);
@@ -121,7 +145,7 @@ it('takes a wished number of columns at its word from 600 px, and fewer below', 
     $arrangement = (new GridLayout(LayoutDesign::fromArray(['columns' => 6, 'gap' => 8]), TileFrame::of(0, 0)))->arrange(shapes(12));
     expect($arrangement->at(1120)->columns)->toBe(6)
         ->and($arrangement->at(600)->columns)->toBe(6)
-        ->and($arrangement->at(599)->columns)->toBe(4)
+        ->and($arrangement->at(599)->columns)->toBe(5)
         ->and($arrangement->at(354)->columns)->toBe(2)
         ->and($arrangement->at(240)->columns)->toBe(1);
 });

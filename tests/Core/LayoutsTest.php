@@ -103,63 +103,45 @@ it('breaks rows as the cheapest of all possible breaks, and never worse than row
     }
 });
 
-/** All ways to break so many pictures into rows: the first tile of each. */
-function allBreaks(int $count): Generator
-{
-    for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
-        yield [0, ...array_values(array_filter($count > 1 ? range(1, $count - 1) : [], static fn (int $i): bool => ($mask >> ($i - 1) & 1) === 1))];
-    }
-}
-
-it('makes a band of rows as wide as any breaks can, and takes the cheapest of those that hold', function (): void {
+it('breaks rows as the cheapest of all possible breaks where each row beyond the limits of a band costs a quarter more', function (): void {
     $dice = new Randomizer(new Mt19937(8));
-    $held = 0;
+    $beyond = 0;
     for ($trial = 0; $trial < 250; $trial++) {
         $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? 4.5 : $dice->getInt(50, 200) / 100, range(1, $dice->getInt(2, 9)));
         $count = count($ratios);
-        [$from, $gap] = [$dice->getInt(240, 1500), $dice->getInt(0, 30)];
-        $limits = new RowLimits($from, $from, 150.0, 250.0);
-        $reach = $limits->reach($ratios, $gap);
-        $reachOf = static function (array $starts) use ($ratios, $count, $from, $gap): float {
-            $reach = INF;
+        [$from, $gap, $last] = [$dice->getInt(240, 1500), $dice->getInt(0, 30), LastRow::cases()[$trial % 4]];
+        $until = $from * $dice->getInt(100, 150) / 100;
+        $middle = sqrt($from * $until);
+        $rowsBeyond = static function (array $starts) use ($ratios, $count, $from, $until, $gap, $last): int {
+            $rows = 0;
             foreach ($starts as $row => $start) {
                 $inRow = array_slice($ratios, $start, ($starts[$row + 1] ?? $count) - $start);
                 $gaps = (count($inRow) - 1) * $gap;
-                if (($from - $gaps) / array_sum($inRow) < 150 - 1e-9 && count($inRow) > 1) {
-                    return 0.0;
-                }
-                $reach = min($reach, 250 * array_sum($inRow) + $gaps);
+                $isLoose = ! isset($starts[$row + 1]) && in_array($last, [LastRow::Start, LastRow::Centre], true);
+                $rows += (int) (count($inRow) > 1 && ($from - $gaps) / array_sum($inRow) < 150) + (int) (! $isLoose && ($until - $gaps) / array_sum($inRow) > 250);
             }
 
-            return $reach;
+            return $rows;
         };
-        expect($reach)->toEqualWithDelta(max(array_map($reachOf, iterator_to_array(allBreaks($count), false))), 1e-6);
-        if ($reach <= $from) {
-            continue;
-        }
-        $held++;
-        $until = min($reach, 2.0 * $from);
-        $wish = [200, $gap, LastRow::cases()[$trial % 4]];
-        [$breaks, $costs] = [new RowBreaks(...$wish), new RowCosts(...$wish)];
-        $middle = sqrt($from * $until);
-        $best = $breaks->best($ratios, $middle, $limits->until($until));
-        $holding = array_filter(iterator_to_array(allBreaks($count), false), static fn (array $starts): bool => $reachOf($starts) >= $until - 1e-6);
-        expect($reachOf($best))->toBeGreaterThanOrEqual($until - 1e-6)
-            ->and($costs->of($ratios, $best, $middle))->toEqualWithDelta(min(array_map(static fn (array $starts): float => $costs->of($ratios, $starts, $middle), $holding)), 1e-9);
+        $costs = new RowCosts(200, $gap, $last);
+        $cost = static fn (array $starts): float => $costs->of($ratios, $starts, $middle) + 0.25 * $rowsBeyond($starts);
+        $best = (new RowBreaks(200, $gap, $last))->best($ratios, $middle, new RowLimits($from, $until, 150.0, 250.0));
+        expect($cost($best))->toEqualWithDelta(min(array_map($cost, iterator_to_array(allBreaks($count), false))), 1e-9);
+        $beyond += $rowsBeyond($best);
     }
-    expect($held)->toBeGreaterThan(50);
+    expect($beyond)->toBeGreaterThan(50);
 });
 
-it('keeps rows within a quarter of the wished height over a whole band', function (): void {
+it('keeps rows within three tenths of the wished height over a whole band', function (): void {
     // Ordinary shapes, rows of several: where any breaks can hold it.
     $pictures = array_map(static fn (int $i): Ratio => Ratio::of([1.5, 1.333, 0.75, 1.0][$i % 4], 1), range(1, 60));
     $arrangement = laidOut(['kind' => 'rows', 'row_height' => 200, 'last_row' => 'balance', 'phone' => ['row_height' => 120]], $pictures);
-    expect(count($arrangement->bands))->toBeLessThan(12);
+    expect(count($arrangement->bands))->toBeLessThan(26);
     foreach ($arrangement->bands as $band) {
         foreach (($band->band->until ?? 2561) <= 400 ? [] : [max(400, $band->band->from), ($band->band->until ?? 2561) - 1] as $width) {
             $wished = $width >= 600 ? 200 : 120;
             foreach (array_slice($band->rowStarts, 0, -1) as $start) {
-                expect(abs($band->boxes->heights[$start]->at($width) - $wished))->toBeLessThanOrEqual(0.251 * $wished);
+                expect(abs($band->boxes->heights[$start]->at($width) - $wished))->toBeLessThanOrEqual(0.301 * $wished);
             }
         }
     }

@@ -191,3 +191,11 @@ function boxesAt(BandArrangement $band, float $width): array
 {
     return array_map(static fn (int $i): array => $band->picture($i)->at($width), array_keys(iterator_to_array($band->boxes)));
 }
+
+/** All ways to break so many pictures into rows: the first tile of each. */
+function allBreaks(int $count): Generator
+{
+    for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
+        yield [0, ...array_values(array_filter($count > 1 ? range(1, $count - 1) : [], static fn (int $i): bool => ($mask >> ($i - 1) & 1) === 1))];
+    }
+}

@@ -51,7 +51,7 @@ final readonly class SectionHeights
 
     private function height(BandArrangement $band): Css
     {
-        $height = $this->layout->kind->isStrip() ? Css::length($band->height, 'cqw', self::DECIMALS) : PlacedCss::height($band, $this->shown($band), self::DECIMALS);
+        $height = $this->layout->kind->isStrip() ? Css::longest($band->height, 'cqw', self::DECIMALS) : PlacedCss::height($band, $this->shown($band), self::DECIMALS);
 
         return $this->more > 0 && $this->cuts($band) ? Css::of('calc({height} + {more}px)', ['height' => $height, 'more' => $this->more]) : $height;
     }

@@ -7,25 +7,30 @@ namespace ZincPane\Core\Layout;
 use ZincPane\Core\Geometry\Box;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Longest;
 use ZincPane\Core\Geometry\WidthBand;
 
 /** The boxes of all tiles in one band of widths. */
 final readonly class BandArrangement
 {
+    /** Of the whole gallery. */
+    public Longest $height;
+
     /**
      * @param  positive-int  $columns  tiles in a full row; of tiled rows and a mosaic the most in one
      * @param  Boxes  $boxes  of the tiles, in the order of the pictures, with all that is around a picture
-     * @param  Linear  $height  of the whole gallery
+     * @param  Linear|Longest  $height  of the whole gallery
      * @param  list<int>  $rowStarts  the first tile of each row, of each block of a mosaic
      */
     public function __construct(
         public WidthBand $band,
         public int $columns,
         public Boxes $boxes,
-        public Linear $height,
+        Linear|Longest $height,
         public array $rowStarts,
         public TileFrame $frame,
     ) {
+        $this->height = $height instanceof Linear ? Longest::of($height) : $height;
     }
 
     /** The same in a part of its band. */

@@ -7,18 +7,24 @@ namespace ZincPane\Core\Layout;
 /**
  * In which column each tile of a masonry stands, so that the columns end as level as can be.
  *
- * The tiles go, in order, into the shortest column; then the last of them, but none of the first row, are moved from column to
- * column and exchanged, the best step first, as long as that brings the ends nearer to each other (the
- * sum of their squares is least where they are level). The order stays readable: no tile starts above
- * one that comes more than twice as many places before it as there are columns.
+ * The tiles go, in order, into the shortest column. Then the longest column and the shortest exchange some of their last
+ * tiles, but none of the first row, so that one of the two comes to the mean of all; until all are level or no exchange
+ * helps. The order stays readable at every width of a band: no tile starts above one that comes more than twice as many
+ * places before it as there are columns. Starts are lines in the width, so what holds at both ends of a band holds in between.
  */
 final readonly class ColumnChoice
 {
-    /** How many of the last tiles are moved, for each column. */
-    private const LAST = 6;
+    /** How many of the last tiles may be moved, for each column. */
+    private const LAST = 8;
 
-    /** Steps at most. */
-    private const STEPS = 24;
+    /** Exchanges at most, for each column. */
+    private const EXCHANGES = 3;
+
+    /** Ends that differ by less are level; px. */
+    private const LEVEL = 3.0;
+
+    /** How often it begins anew from two tiles exchanged by chance, where nothing else brings the ends nearer. */
+    private const SHAKEN = 4;
 
     /** A hair's difference is none; px. */
     private const HAIR = 1e-6;
@@ -32,38 +38,86 @@ final readonly class ColumnChoice
 
     /**
      * @param  list<float>  $heights  of the tiles with the gap below them, px
+     * @param  list<list<float>>  $elsewhere  the same at other widths, at which the order must be readable too
      * @return list<int> the column of each, from 0
      */
-    public function best(array $heights): array
+    public function best(array $heights, array $elsewhere = []): array
     {
         $count = count($heights);
-        [$chosen, $ends, $starts] = $this->shortest($heights);
-        if ($this->columns === 1 || $count <= $this->columns) {
-            return $chosen;
-        }
+        $widths = $elsewhere === [] ? [$heights] : $elsewhere;
+        [$chosen, $ends] = $elsewhere === [] ? $this->shortest($heights) : $this->readable($heights, $widths);
         // The first row stays as it is read: from start to end.
         $first = max($this->columns, $count - self::LAST * $this->columns);
-        for ($step = 0; $step < self::STEPS; $step++) {
-            $better = $this->step($heights, $chosen, $ends, $starts, $first);
-            if ($better === null) {
-                break;
-            }
-            [$chosen, $ends] = $better;
+        if ($this->columns === 1 || $first >= $count) {
+            return $chosen;
         }
 
-        return $chosen;
+        $orders = array_map(fn (array $at): ReadingOrder => ReadingOrder::of($at, $chosen, $this->columns, $first), $widths);
+        [$best, $ends] = $this->levelled($heights, $chosen, $ends, $orders, $first);
+        $dice = 0;
+        for ($n = 0; $n < self::SHAKEN && self::apart($ends) > self::LEVEL; $n++) {
+            [$tried, $triedEnds] = $this->shaken($heights, $best, $ends, $first, $dice);
+            [$tried, $triedEnds] = $this->levelled($heights, $tried, $triedEnds, $orders, $first);
+            if (self::apart($triedEnds) < self::apart($ends) && self::holds($orders, $tried)) {
+                [$best, $ends] = [$tried, $triedEnds];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param  list<ReadingOrder>  $orders
+     * @param  list<int>  $chosen
+     */
+    private static function holds(array $orders, array $chosen): bool
+    {
+        foreach ($orders as $order) {
+            if (! $order->holds($chosen)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Two tiles of two columns exchanged, by chance but always by the same.
+     *
+     * @param  list<float>  $heights
+     * @param  list<int>  $chosen
+     * @param  array<int, float>  $ends
+     * @return array{list<int>, array<int, float>}
+     */
+    private function shaken(array $heights, array $chosen, array $ends, int $first, int &$dice): array
+    {
+        // A linear congruential generator; its high bits are random enough (Knuth, TAOCP 2, 3.2.1).
+        $next = static function () use (&$dice): int {
+            $dice = ($dice * 1_103_515_245 + 12_345) & 0x7FFFFFFF;
+
+            return $dice >> 8;
+        };
+        [$i, $j] = [$first + $next() % (count($chosen) - $first), $first + $next() % (count($chosen) - $first)];
+        [$one, $other] = [$chosen[$i], $chosen[$j]];
+        $moved = $one === $other ? 0.0 : $heights[$i] - $heights[$j];
+        $ends[$one] -= $moved;
+        $ends[$other] += $moved;
+        $chosen[$i] = $other;
+        $chosen[$j] = $one;
+
+        return [array_values($chosen), $ends];
     }
 
     /**
      * Each tile into the shortest column: the yardstick, and the beginning of ours.
      *
      * @param  list<float>  $heights
-     * @return array{list<int>, array<int, float>, list<float>} columns, the columns' ends, the tiles' starts
+     * @return array{list<int>, array<int, float>} columns, and the columns' ends
      */
     public function shortest(array $heights): array
     {
         $ends = array_fill(0, $this->columns, 0.0);
-        $chosen = $starts = [];
+        $chosen = [];
         foreach ($heights as $height) {
             $column = 0;
             $least = $ends[0];
@@ -75,11 +129,10 @@ final readonly class ColumnChoice
                 }
             }
             $chosen[] = $column;
-            $starts[] = $least;
             $ends[$column] = $least + $height;
         }
 
-        return [$chosen, $ends, $starts];
+        return [$chosen, $ends];
     }
 
     /**
@@ -93,86 +146,88 @@ final readonly class ColumnChoice
     }
 
     /**
-     * The move or exchange that brings the ends nearest to each other; null where none does.
-     *
-     * Moving h from a column that ends at A to one that ends at B changes the sum of squares by
-     * 2h(h - (A - B)); an exchange moves the difference of two tiles.
+     * Each tile into the shortest column in which it starts above none that it must not.
      *
      * @param  list<float>  $heights
-     * @param  list<int>  $chosen
-     * @param  array<int, float>  $ends
-     * @param  list<float>  $starts  of the tiles as the shortest column had them
-     * @param  int  $first  tile that may be moved
-     * @return array{list<int>, array<int, float>}|null
+     * @param  list<list<float>>  $widths  heights where the order must be readable
+     * @return array{list<int>, array<int, float>} columns, and the columns' ends
      */
-    private function step(array $heights, array $chosen, array $ends, array $starts, int $first): ?array
+    private function readable(array $heights, array $widths): array
     {
-        $steps = $gains = [];
-        $count = count($heights);
-        for ($i = $first; $i < $count; $i++) {
-            foreach ($ends as $column => $end) {
-                $gain = 2 * $heights[$i] * ($ends[$chosen[$i]] - $end - $heights[$i]);
-                if ($column !== $chosen[$i] && $gain > self::HAIR) {
-                    $steps[] = [$i, $column, null];
-                    $gains[] = $gain;
+        $ends = array_fill(0, $this->columns, 0.0);
+        $orders = array_map(fn (): ReadingOrder => new ReadingOrder($this->columns), $widths);
+        $chosen = [];
+        foreach ($heights as $i => $height) {
+            $column = null;
+            $lowest = 0;
+            foreach ($ends as $c => $end) {
+                $lowest = $end > $ends[$lowest] ? $c : $lowest;
+                if ($column !== null && $end >= $ends[$column] - self::HAIR) {
+                    continue;
                 }
-            }
-            for ($j = $i + 1; $j < $count; $j++) {
-                $moved = $heights[$i] - $heights[$j];
-                $gain = 2 * $moved * ($ends[$chosen[$i]] - $ends[$chosen[$j]] - $moved);
-                if ($gain > self::HAIR && $chosen[$i] !== $chosen[$j]) {
-                    $steps[] = [$i, $chosen[$j], $j];
-                    $gains[] = $gain;
+                foreach ($orders as $order) {
+                    if (! $order->allows($c)) {
+                        continue 2;
+                    }
                 }
+                $column = $c;
             }
-        }
-        arsort($gains);
-        foreach (array_slice(array_keys($gains), 0, 2 * self::STEPS) as $index) {
-            [$i, $column, $j] = $steps[$index];
-            $after = $chosen;
-            $after[$i] = $column;
-            if ($j !== null) {
-                $after[$j] = $chosen[$i];
-            }
-            $newEnds = $this->readable($heights, array_values($after), $starts, $first);
-            if ($newEnds !== null) {
-                return [array_values($after), $newEnds];
+            $chosen[] = $column ??= $lowest;
+            $ends[$column] += $height;
+            foreach ($orders as $w => $order) {
+                $order->add($column, $widths[$w][$i]);
             }
         }
 
-        return null;
+        return [$chosen, $ends];
     }
 
     /**
-     * The columns' ends, if the order is still readable.
-     *
      * @param  list<float>  $heights
      * @param  list<int>  $chosen
-     * @param  list<float>  $starts  of the tiles before the first that may have moved
-     * @return array<int, float>|null
+     * @param  array<int, float>  $ends
+     * @param  list<ReadingOrder>  $orders
+     * @param  int  $first  tile that may be moved
+     * @return array{list<int>, array<int, float>} columns, and their ends
      */
-    private function readable(array $heights, array $chosen, array $starts, int $first): ?array
+    private function levelled(array $heights, array $chosen, array $ends, array $orders, int $first): array
     {
-        $ends = array_fill(0, $this->columns, 0.0);
-        for ($i = 0; $i < $first; $i++) {
-            $ends[$chosen[$i]] = $starts[$i] + $heights[$i];
-        }
-        $reach = 2 * $this->columns;
-        // Starts never rise where each tile went into the shortest column.
-        $floor = $starts[max(0, $first - $reach - 1)] ?? 0.0;
-        $count = count($heights);
-        for ($i = $first; $i < $count; $i++) {
-            if ($i > $reach) {
-                $floor = max($floor, $starts[$i - $reach - 1]);
+        $mean = array_sum($ends) / $this->columns;
+        for ($n = 0; $n < self::EXCHANGES * $this->columns && self::apart($ends) > self::LEVEL; $n++) {
+            foreach (self::pairs($ends) as [$long, $short]) {
+                $moved = min($ends[$long] - $mean, $mean - $ends[$short]);
+                $after = (new TileExchange($heights, $chosen, $first))->between($long, $short, $moved > 0 ? $moved : ($ends[$long] - $ends[$short]) / 2, $orders);
+                if ($after !== null) {
+                    [$chosen, $really] = $after;
+                    $ends[$long] -= $really;
+                    $ends[$short] += $really;
+
+                    continue 2;
+                }
             }
-            $start = $ends[$chosen[$i]];
-            if ($start < $floor - self::HAIR) {
-                return null;
-            }
-            $starts[$i] = $start;
-            $ends[$chosen[$i]] = $start + $heights[$i];
+            break;
         }
 
-        return $ends;
+        return [$chosen, $ends];
+    }
+
+    /**
+     * The longest column with each shorter one, and each longer one with the shortest; those furthest apart first.
+     *
+     * @param  array<int, float>  $ends
+     * @return list<array{int, int}>
+     */
+    private static function pairs(array $ends): array
+    {
+        arsort($ends);
+        $order = array_keys($ends);
+        $last = count($order) - 1;
+        $pairs = [[$order[0], $order[$last]]];
+        for ($i = 1; $i < $last; $i++) {
+            $pairs[] = [$order[0], $order[$last - $i]];
+            $pairs[] = [$order[$i], $order[$last]];
+        }
+
+        return $pairs;
     }
 }

@@ -7,6 +7,7 @@ namespace ZincPane\Core\Layout;
 use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Longest;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\WidthBand;
 
@@ -39,44 +40,33 @@ final readonly class MasonryLayout implements Layout
         $around = $this->frame->down();
         $width = Linear::share($columns, $gap);
         $picture = $width->plusPx(-$this->frame->across());
-        $px = max(1.0, $picture->at(Arrangement::middle($band)));
-        $chosen = (new ColumnChoice($columns))->best(array_map(static fn (float $high): float => $high * $px + $around + $gap, $inverse));
+        [$from, $until] = Arrangement::ends($band);
+        $heights = static function (float $at) use ($inverse, $picture, $around, $gap): array {
+            $px = max(1.0, $picture->at($at));
+
+            return array_map(static fn (float $high): float => $high * $px + $around + $gap, $inverse);
+        };
+        $chosen = (new ColumnChoice($columns))->best($heights(Arrangement::middle($band)), [$heights($from), $heights($until)]);
 
         $step = $width->plusPx($gap);
         $columnLefts = array_map(static fn (int $column): Linear => $step->times($column), range(0, $columns - 1));
         // Of each column, how many widths of a picture high it is, and how many tiles there are.
         $high = array_fill(0, $columns, 0.0);
         $tiles = array_fill(0, $columns, 0);
-        $lefts = $tops = $heights = [];
+        $lefts = $tops = $highs = [];
         foreach ($chosen as $i => $column) {
             $lefts[] = $columnLefts[$column];
             $tops[] = Linear::of($high[$column] * $picture->a, $high[$column] * $picture->b + $tiles[$column] * ($gap + $around));
-            $heights[] = Linear::of($inverse[$i] * $picture->a, $inverse[$i] * $picture->b + $around);
+            $highs[] = Linear::of($inverse[$i] * $picture->a, $inverse[$i] * $picture->b + $around);
             $high[$column] += $inverse[$i];
             $tiles[$column]++;
         }
 
+        $ends = array_map(static fn (int $last): Linear => $tops[$last]->plus($highs[$last]), array_values(array_flip($chosen)));
+
         return new BandArrangement(
-            $band, $columns, new Boxes($lefts, $tops, array_fill(0, $count, $width), $heights),
-            $this->tallest($tops, $heights, $chosen, $columns, $px), BandArrangement::evenStarts($count, $columns), $this->frame,
+            $band, $columns, new Boxes($lefts, $tops, array_fill(0, $count, $width), $highs),
+            Longest::among($ends, $from, $until), BandArrangement::evenStarts($count, $columns), $this->frame,
         );
-    }
-
-    /**
-     * @param  list<Linear>  $tops
-     * @param  list<Linear>  $heights
-     * @param  list<int>  $chosen
-     * @param  positive-int  $columns
-     */
-    private function tallest(array $tops, array $heights, array $chosen, int $columns, float $px): Linear
-    {
-        $at = $px * $columns;
-        $tallest = Linear::px(0);
-        foreach (array_flip($chosen) as $last) {
-            $end = $tops[$last]->plus($heights[$last]);
-            $tallest = $end->at($at) > $tallest->at($at) ? $end : $tallest;
-        }
-
-        return $tallest;
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup;
 
 use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Longest;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Markup\Style\Css;
@@ -68,28 +69,11 @@ final readonly class PlacedCss implements PlacesCss
     public static function height(BandArrangement $band, int $count, int $decimals = 4): Css
     {
         $boxes = $band->boxes;
-        [$from, $until] = Arrangement::ends($band->band);
-        /** @var array<int, Linear> $lowest of which none is above another all along the band */
-        $lowest = [];
-        $isBelow = static fn (Linear $one, Linear $other): bool => $one->at($from) >= $other->at($from) - 0.005 && $one->at($until) >= $other->at($until) - 0.005;
+        $ends = [];
         for ($i = 0; $i < $count; $i++) {
-            $end = $boxes->tops[$i]->plus($boxes->heights[$i]);
-            foreach ($lowest as $n => $known) {
-                if ($isBelow($known, $end)) {
-                    continue 2;
-                }
-                if ($isBelow($end, $known)) {
-                    unset($lowest[$n]);
-                }
-            }
-            $lowest[] = $end;
+            $ends[] = $boxes->tops[$i]->plus($boxes->heights[$i]);
         }
-        $said = Css::list(...array_map(static fn (Linear $line): Css => Css::length($line, 'cqw', $decimals), array_values($lowest)));
 
-        return match (count($lowest)) {
-            0 => Css::of('0px'),
-            1 => $said,
-            default => Css::of('max({said})', ['said' => $said]),
-        };
+        return Css::longest(Longest::among($ends, ...Arrangement::ends($band->band)), 'cqw', $decimals);
     }
 }

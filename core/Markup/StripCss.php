@@ -35,12 +35,13 @@ final readonly class StripCss implements PlacesCss
     public function band(int $number, BandArrangement $band, array $items, TileRules $rules): Css
     {
         $frame = $band->frame;
+        $height = $band->height->at(0);
         $isSlideshow = $this->layout->kind === LayoutKind::Slideshow;
         $natural = $frame->across() > 0.0
-            ? Css::of('calc(var(--r)*{height}px + {across}px)', ['height' => max(1.0, $band->height->b - $frame->down()), 'across' => $frame->across()])
-            : Css::of('calc(var(--r)*{height}px)', ['height' => max(1.0, $band->height->b - $frame->down())]);
+            ? Css::of('calc(var(--r)*{height}px + {across}px)', ['height' => max(1.0, $height - $frame->down()), 'across' => $frame->across()])
+            : Css::of('calc(var(--r)*{height}px)', ['height' => max(1.0, $height - $frame->down())]);
         $css = [Css::of('{list}{height:{height}px}{list}>li{width:{width}}', [
-            'list' => $this->list, 'height' => $band->height->b, 'width' => $isSlideshow ? Css::of('100%') : $natural,
+            'list' => $this->list, 'height' => $height, 'width' => $isSlideshow ? Css::of('100%') : $natural,
         ])];
         foreach (array_keys($items) as $i) {
             $width = $band->boxes->widths[$i];

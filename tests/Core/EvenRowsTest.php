@@ -7,7 +7,6 @@ use Random\Randomizer;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\WidthBand;
-use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\GridLayout;
 use ZincPane\Core\Layout\RowBalance;

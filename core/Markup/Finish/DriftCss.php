@@ -158,7 +158,7 @@ final readonly class DriftCss
     private function band(BandArrangement $band, WidthBand $part): Css
     {
         $high = $this->high($part);
-        $whole = Css::length($band->height, 'cqw');
+        $whole = Css::longest($band->height, 'cqw');
         $way = $this->drift->way === DriftWay::With ? 1 : -1;
 
         return Css::all(
@@ -180,7 +180,7 @@ final readonly class DriftCss
     /** The frame is no higher than what is in it. */
     private function frameHeight(BandArrangement $band, WidthBand $part): Css
     {
-        return Css::of('min({high}px,{whole})', ['high' => $this->high($part), 'whole' => Css::length($band->height, 'cqw')]);
+        return Css::of('min({high}px,{whole})', ['high' => $this->high($part), 'whole' => Css::longest($band->height, 'cqw')]);
     }
 
     /** Of the way down: with lanes that go across, all of it, so that every row comes by. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup\Style;
 
 use ZincPane\Core\Geometry\Linear;
+use ZincPane\Core\Geometry\Longest;
 
 /**
  * A piece of CSS that is safe to write: either words of this program, or a value that was made by
@@ -82,6 +83,18 @@ final readonly class Css
         }
 
         return new self("calc({$share}{$unit} ".($line->b < 0 ? '-' : '+')." {$px}px)");
+    }
+
+    /**
+     * The longest of some lines as a length: `max(40cqw,120px)`, or the only one.
+     *
+     * @param  '%'|'cqw'|'vw'  $unit  of the width
+     */
+    public static function longest(Longest $longest, string $unit, int $decimals = 4): self
+    {
+        $said = self::list(...array_map(static fn (Linear $line): self => self::length($line, $unit, $decimals), $longest->lines));
+
+        return count($longest->lines) === 1 ? $said : new self("max({$said->css})");
     }
 
     /**

@@ -21,10 +21,10 @@ final readonly class ColumnChoice
     private const EXCHANGES = 3;
 
     /** Ends that differ by less are level; px. */
-    private const LEVEL = 3.0;
+    private const LEVEL = 4.0;
 
     /** How often it begins anew from two tiles exchanged by chance, where nothing else brings the ends nearer. */
-    private const SHAKEN = 4;
+    private const SHAKEN = 7;
 
     /** A hair's difference is none; px. */
     private const HAIR = 1e-6;

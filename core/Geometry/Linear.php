@@ -11,7 +11,11 @@ namespace ZincPane\Core\Geometry;
  */
 final readonly class Linear
 {
-    private function __construct(public float $a, public float $b)
+    /**
+     * @param  float  $a  share of the width, 1.0 is the whole width
+     * @param  float  $b  px added, may be negative
+     */
+    public function __construct(public float $a, public float $b)
     {
     }
 

@@ -5,247 +5,129 @@ declare(strict_types=1);
 namespace ZincPane\Core\Layout;
 
 /**
- * Which patterns the blocks of a mosaic have, at one width.
+ * Which blocks a mosaic has, in one band of widths.
  *
- * The pattern of a block is chosen by the pictures from its first on, as far as a horizon: so a
- * picture that is added at the end changes only the blocks that begin within twenty places of it. What
- * follows within the horizon is laid out as well as can be, by dynamic programming; the first block
- * of the best way is taken. A block costs, for each of its tiles, a / A + A / a - 2.5, where that is
- * above zero: a is its area, A what is wished of it, of ordinary tiles 1.2 times the square of the
- * wished height, of chosen ones five times that; so anything from half to twice A is free. The same
- * pattern again costs a little, and a block without a stack.
+ * The gallery is cut into runs of tiles that are laid out by themselves, in one block where one is good enough and else in
+ * those of least cost, by dynamic programming. Where it is cut is told by the shapes near by alone; so what is appended or
+ * put in between changes what is near, and nothing else.
  */
-final class MosaicChoice
+final readonly class MosaicChoice
 {
-    /** Pictures ahead among which a block is chosen. */
-    private const HORIZON = 12;
+    /** Sizes of the stacks of a block from start to end, over and over; a stack of one is a picture as high as the block. */
+    private const PATTERNS = [[1, 2], [2, 1], [2, 2, 1], [1], [1, 3], [2]];
 
-    /** Places before the end from which on blocks may change when a picture is added there. */
-    public const REACH = self::HORIZON + 8;
+    /** A block that costs no more for each tile, and is a whole run, is taken at once. */
+    private const GOOD = 0.15;
 
-    /** Ordinary area, in squares of the wished height; chosen tiles have so many times that. */
-    private const AREA = 1.2;
+    /** What a block costs that is too high, and more by the logarithm of the share. */
+    private const TOO_HIGH = 200.0;
 
-    private const LARGE = 5.0;
+    /** Tiles at either side that a run's first is a better beginning than, for each side of an ordinary tile that the gallery is wide; and at least. */
+    private const APART = 0.42;
 
-    /** A block is at least and at most so many times as high as the wished height, where it can be. */
-    private const LOWEST = 0.8;
+    private const LEAST_APART = 2;
 
-    private const HIGHEST = 3.2;
-
-    /** What the same pattern again costs, and a block of no mixture. */
-    private const AGAIN = 0.25;
-
-    private const PLAIN = 0.12;
-
-    /** px that a stack is wide at least, where the band begins; gaps and captions might eat it up. */
-    private const NARROWEST_STACK = 24;
-
-    /** @var array<int, list<float>> α of the stack, by size and first tile */
-    private array $alphas = [1 => [], 2 => [], 3 => []];
-
-    /** @var array<int, float> px within a stack that are no picture, by size */
-    private array $within;
-
-    /** @var array<int, array<int, float>> costs by first tile and number of the pattern */
-    private array $costs = [];
-
-    /** @var array<int, int> tiles of each pattern that may serve at this width */
-    private array $tiles = [];
-
-    /**
-     * @param  list<float>  $inverse  height over width of each picture
-     * @param  float  $from  px of width where the band begins
-     * @param  float  $width  px, in the middle of the band
-     * @param  float  $height  px, wished for an ordinary tile
-     * @param  array<int, bool>  $large
-     */
-    public function __construct(
-        private readonly array $inverse,
-        private readonly float $from,
-        private readonly float $width,
-        private readonly float $height,
-        private readonly int $gap,
-        private readonly TileFrame $frame,
-        private readonly array $large,
-    ) {
-        // Stacks are seldom narrower than four tenths of the wished height.
-        foreach (MosaicBlock::PATTERNS as $number => $pattern) {
-            if ($number === 0 || count($pattern) * (0.45 * $height + $gap) <= $width) {
-                $this->tiles[$number] = array_sum($pattern);
-            }
-        }
-        $around = $frame->down();
-        $this->within = [1 => $around, 2 => $gap + 2 * $around, 3 => 2 * $gap + 3 * $around];
-        $count = count($inverse);
-        for ($i = 0; $i < $count; $i++) {
-            $sum = 0.0;
-            for ($n = 1; $n <= 3 && $i + $n <= $count; $n++) {
-                $sum += $inverse[$i + $n - 1];
-                $this->alphas[$n][] = 1 / $sum;
-            }
-        }
+    public function __construct(private MosaicTiles $tiles, private MosaicBlocks $possible, private MosaicChosen $chosen)
+    {
     }
 
     /**
-     * @return array{float, float} α and β of a stack
+     * @return list<array{int, list<int>}> first tile, and sizes of the stacks
      */
-    public function stack(int $first, int $size): array
+    public function blocks(): array
     {
-        $alpha = $this->alphas[$size][$first];
-
-        return [$alpha, $this->frame->across() - $alpha * $this->within[$size]];
-    }
-
-    /**
-     * @return list<array{int, list<int>, float, float}> first tile, pattern, Σα, Σβ with the gaps
-     */
-    public function patterns(): array
-    {
-        $chosen = [];
-        $count = count($this->inverse);
-        $last = -1;
-        for ($first = 0; $first < $count; $first += array_sum($pattern)) {
-            $last = $this->firstOfBest($first, min($count, $first + self::HORIZON), $count, $last);
-            $pattern = MosaicBlock::PATTERNS[$last];
-            $chosen[] = [$first, $pattern, ...$this->sums($first, $pattern)];
-            for ($i = $first; $i < $first + array_sum($pattern); $i++) {
-                unset($this->costs[$i]);
-            }
-        }
-
-        return $chosen;
-    }
-
-    /**
-     * @param  list<int>  $pattern
-     * @return array{float, float} Σα, and Σβ with the gaps
-     */
-    private function sums(int $first, array $pattern): array
-    {
-        $alpha = 0.0;
-        $beta = $this->beside(count($pattern));
-        $i = $first;
-        foreach ($pattern as $stacked) {
-            $a = $this->alphas[$stacked][$i];
-            $alpha += $a;
-            $beta -= $a * $this->within[$stacked];
-            $i += $stacked;
-        }
-
-        return [$alpha, $beta];
-    }
-
-    /**
-     * @return int number of the pattern
-     */
-    private function firstOfBest(int $first, int $until, int $count, int $last): int
-    {
-        // From the end backwards: what the rest costs at least. Past the horizon nothing is told; at
-        // the end of the gallery the last block has to end with it.
-        $rest = [$until => 0.0];
-        $open = $until < $count;
-        $best = 0;
-        for ($i = $until - 1; $i >= $first; $i--) {
-            $least = INF;
-            foreach ($this->costs[$i] ??= $this->costsAt($i) as $pattern => $cost) {
-                $end = $i + $this->tiles[$pattern];
-                if ($end <= $until) {
-                    $cost += $rest[$end];
-                } elseif ($open) {
-                    // The part of a block that lies within the horizon is charged.
-                    $cost *= ($until - $i) / ($end - $i);
-                } else {
-                    continue;
+        $runs = [];
+        $from = 0;
+        foreach ($this->cuts() as $cut) {
+            [$blocks, $isEven] = $this->filled($from, $cut, self::PATTERNS);
+            // What cannot be low enough by itself goes with what comes after it, and at the end with what came before.
+            while ($cut === $this->tiles->count && ! $isEven) {
+                [$blocks, $isEven] = $this->filled($from, $cut, StackPatterns::allFor($cut - $from));
+                if ($isEven || $runs === []) {
+                    break;
                 }
-                if ($i === $first && $pattern === $last) {
-                    $cost += self::AGAIN;
-                }
-                if ($cost < $least) {
-                    $least = $cost;
-                    $best = $i === $first ? $pattern : $best;
-                }
+                [$from] = array_pop($runs);
+                [$blocks, $isEven] = $this->filled($from, $cut, self::PATTERNS);
             }
-            $rest[$i] = $least;
+            if ($isEven || $cut === $this->tiles->count) {
+                $runs[] = [$from, $blocks];
+                $from = $cut;
+            }
         }
 
-        return $best;
+        return array_merge(...array_column($runs, 1));
     }
 
     /**
-     * What each pattern costs that may begin with a tile; one picture across the whole width always may.
-     * Written for speed: it is asked for every tile, and goes through all patterns.
+     * Where runs of tiles end that are laid out by themselves: before those tiles that make a better beginning than all
+     * near them, so that it is for the shapes around to say and not for what came before.
      *
-     * @return array<int, float> by number of the pattern
+     * @return list<int>
      */
-    private function costsAt(int $first): array
+    private function cuts(): array
     {
-        $costs = [];
-        $alphas = $this->alphas;
-        $within = $this->within;
-        $left = count($this->inverse) - $first;
-        $lowest = self::LOWEST * $this->height;
-        $highest = self::HIGHEST * $this->height;
-        $ordinary = self::AREA * $this->height * $this->height;
-        foreach ($this->tiles as $number => $tiles) {
-            if ($tiles > $left) {
-                continue;
-            }
-            $pattern = MosaicBlock::PATTERNS[$number];
-            $stacks = count($pattern);
-            $alpha = 0.0;
-            $beta = $this->beside($stacks);
-            $i = $first;
-            $own = [0.0, 0.0, 0.0, 0.0, 0.0];
-            foreach ($pattern as $n => $stacked) {
-                $own[$n] = $a = $alphas[$stacked][$i];
-                $alpha += $a;
-                $beta -= $a * $within[$stacked];
-                $i += $stacked;
-            }
-            $high = ($this->width - $beta) / $alpha;
-            if ($number !== 0 && ($high <= $lowest || $high >= $highest)) {
-                continue;
-            }
-            $low = ($this->from - $beta) / $alpha;
-            $high = $high > 1.0 ? $high : 1.0;
-            $cost = $stacks === $tiles ? self::PLAIN * $stacks : 0.0;
-            $i = $first;
-            foreach ($pattern as $n => $stacked) {
-                // The tiles of a stack are reckoned alike; a chosen one is to stand alone.
-                if ($number !== 0 && $own[$n] * ($low - $within[$stacked]) < self::NARROWEST_STACK) {
-                    continue 2;
+        $ranks = $this->tiles->ranks;
+        $count = $this->tiles->count;
+        $around = max(self::LEAST_APART, (int) round(self::APART * $this->possible->sides()));
+        $cuts = [];
+        $last = 0;
+        for ($i = $around; $i < $count; $i++) {
+            $own = $ranks[$i];
+            for ($k = 1; $k <= $around; $k++) {
+                if (($ranks[$i + $k] ?? -1.0) > $own || $ranks[$i - $k] >= $own) {
+                    // Many of one shape are all alike.
+                    if ($i - $last < 4 * $around || $own !== $ranks[$i - 1]) {
+                        continue 2;
+                    }
+                    break;
                 }
-                $wide = $own[$n] * ($high - $within[$stacked]);
-                $share = ($wide > 1.0 ? $wide : 1.0) * $high / ($stacked * $ordinary);
-                if ($this->large !== []) {
-                    $share /= $this->largeness($i, $stacked);
-                }
-                if ($share < 0.5 || $share > 2.0) {
-                    $cost += $stacked * ($share + 1 / $share - 2.5);
-                }
-                $i += $stacked;
             }
-            $costs[$number] = $cost;
+            $cuts[] = $last = $i;
         }
 
-        return $costs;
+        return $count > 0 ? [...array_values(array_filter($cuts, $this->chosen->isFar(...))), $count] : [];
     }
 
-    /** px of the width of a block that are no picture. */
-    private function beside(int $stacks): float
+    /**
+     * A run of tiles in one block where one is good enough, else in those of least cost, by dynamic programming over their ends.
+     *
+     * @param  non-empty-list<non-empty-list<int>>  $rhythms
+     * @return array{list<array{int, list<int>}>, bool} blocks, and whether none of their tiles is too high
+     */
+    private function filled(int $from, int $until, array $rhythms): array
     {
-        return ($stacks - 1) * $this->gap + $stacks * $this->frame->across();
-    }
-
-    /** How many times as large as an ordinary one a stack is wished. */
-    private function largeness(int $first, int $size): float
-    {
-        $times = 1.0;
-        for ($i = $first; $i < $first + $size; $i++) {
-            $times *= isset($this->large[$i]) ? self::LARGE : 1.0;
+        $rhythms = $this->chosen->larger > 0.0 && $this->chosen->isAmong($from, $until) ? StackPatterns::allFor($until - $from) : $rhythms;
+        $good = self::GOOD * ($until - $from);
+        $least = array_fill($from, $until - $from + 1, INF);
+        $least[$from] = 0.0;
+        /** @var array<int, array{int, list<int>, bool}> $came by the first tile after each block */
+        $came = [];
+        for ($i = $from; $i < $until && ($i === $from || $least[$until] > $good); $i++) {
+            $before = $least[$i];
+            if ($before >= $least[$until]) {
+                continue;
+            }
+            foreach ($rhythms as $rhythm) {
+                foreach ($this->possible->ends($i, $until, $rhythm) as [$end, $pattern, $high, $low, $excess]) {
+                    if ($before >= $least[$end]) {
+                        continue;
+                    }
+                    $cost = $before + $this->possible->cost($i, $pattern, $high, $low) + ($excess === null ? 0.0 : self::TOO_HIGH * (1.0 + log($excess)));
+                    if ($cost < $least[$end]) {
+                        $least[$end] = $cost;
+                        $came[$end] = [$i, $pattern, $excess !== null];
+                    }
+                }
+            }
+        }
+        $blocks = [];
+        $isEven = true;
+        for ($end = $until; $end > $from; $end = $i) {
+            [$i, $pattern, $isTooHigh] = $came[$end] ?? [$from, array_fill(0, max(1, $end - $from), 1), true];
+            $blocks[] = [$i, $pattern];
+            $isEven = $isEven && ! $isTooHigh;
         }
 
-        return $times;
+        return [array_reverse($blocks), $isEven];
     }
 }

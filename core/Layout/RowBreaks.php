@@ -49,7 +49,6 @@ final readonly class RowBreaks
         $from = [0];
         $wished = $this->height;
         $gap = $this->gap;
-        $loose = $this->isLoose();
         // Longer rows than these are in no best breaks: taken apart they would cost less. One that
         // holds 1.75 times what a row of the wished height does, and can be taken apart no more
         // unevenly than one to two; and any that holds twice that besides its widest picture.
@@ -62,32 +61,27 @@ final readonly class RowBreaks
             $before[] = $before[$i] + $ratio;
         }
         $near = 0;
-        for ($end = 1; $end <= $count; $end++) {
+        [$narrower, $wider] = [$width - $bandFrom, $bandUntil - $width];
+        for ($end = 1; $end < $count; $end++) {
             $least = INF;
             $start = 0;
             $until = $before[$end];
-            if ($end === $count) {
-                $near = $count - 1;
-            } else {
-                while ($near + 1 < $end && $until - $before[$near + 1] >= $little) {
-                    $near++;
-                }
+            while ($near + 1 < $end && $until - $before[$near + 1] >= $little) {
+                $near++;
             }
-            for ($i = $near; $i >= 0; $i--) {
+            $left = $width - ($end - $near - 1) * $gap;
+            for ($i = $near; $i >= 0; $i--, $left -= $gap) {
                 $sum = $until - $before[$i];
-                $gaps = ($end - $i - 1) * $gap;
-                $left = $width - $gaps;
                 $off = $left > 0 ? $left / ($sum * $wished) : self::NO_HEIGHT;
-                $cost = $best[$i] + ($end === $count ? $this->lastCost($off, $sum, $left, $width) : $off + 1 / $off - 2);
-                if ($bandFrom - $gaps < $lowest * $sum && $i < $end - 1) {
-                    $cost += self::BEYOND;
-                }
-                if ($highest * $sum + $gaps < $bandUntil && ! ($loose && $end === $count)) {
-                    $cost += self::BEYOND;
-                }
+                $cost = $best[$i] + $off + 1 / $off - 2;
                 if ($cost < $least) {
-                    $least = $cost;
-                    $start = $i;
+                    // Too low where the band begins, or too high where it ends.
+                    $cost += $left - $narrower < $lowest * $sum && $i < $end - 1 ? self::BEYOND : 0.0;
+                    $cost += $left + $wider > $highest * $sum ? self::BEYOND : 0.0;
+                    if ($cost < $least) {
+                        $least = $cost;
+                        $start = $i;
+                    }
                 }
                 if ($sum > $most || $left < 0) {
                     break;
@@ -96,8 +90,43 @@ final readonly class RowBreaks
             $best[$end] = $least;
             $from[$end] = $start;
         }
+        if ($count > 0) {
+            $from[$count] = $this->lastStart($best, $before, $width, $limits, $most);
+        }
 
         return self::traced($from, $count);
+    }
+
+    /**
+     * Where the last row begins.
+     *
+     * @param  array<int, float>  $best  what the rows above cost, by the first tile after them
+     * @param  list<float>  $before  sum of the ratios before each tile, and of all
+     * @param  float  $most  sum of ratios that no row need be longer than
+     */
+    private function lastStart(array $best, array $before, float $width, RowLimits $limits, float $most): int
+    {
+        $count = count($before) - 1;
+        $least = INF;
+        $start = 0;
+        for ($i = $count - 1; $i >= 0; $i--) {
+            $sum = $before[$count] - $before[$i];
+            $gaps = ($count - $i - 1) * $this->gap;
+            $left = $width - $gaps;
+            $off = $left > 0 ? $left / ($sum * $this->height) : self::NO_HEIGHT;
+            $cost = $best[$i] + $this->lastCost($off, $sum, $left, $width);
+            $cost += $limits->from - $gaps < $limits->least * $sum && $i < $count - 1 ? self::BEYOND : 0.0;
+            $cost += $limits->until - $gaps > $limits->most * $sum && ! $this->isLoose() ? self::BEYOND : 0.0;
+            if ($cost < $least) {
+                $least = $cost;
+                $start = $i;
+            }
+            if ($sum > $most || $left < 0) {
+                break;
+            }
+        }
+
+        return $start;
     }
 
     /** Whether a last row need not fill the width. */

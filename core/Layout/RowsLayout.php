@@ -62,6 +62,7 @@ final readonly class RowsLayout implements Layout
     {
         $count = count($ratios);
         $gap = $this->design->gap;
+        $across = $this->frame->across();
         $lefts = $tops = $widths = $heights = [];
         $bottom = Linear::px(0);
         $most = 1;
@@ -77,13 +78,22 @@ final readonly class RowsLayout implements Layout
             $left = $end === $count && $this->design->lastRow === LastRow::Centre ? $this->centred($height, $ratios, $start, $end) : Linear::px(0);
             $top = $row === 0 ? $bottom : $bottom->plusPx($this->design->gap);
             $whole = $height->plusPx($this->frame->down());
+            // Written for speed: galleries of a thousand are laid out in two dozen bands.
+            [$a, $b, $x, $y] = [$height->a, $height->b, $left->a, $left->b];
+            $same = null;
             for ($i = $start; $i < $end; $i++) {
-                $width = Linear::of($height->a * $ratios[$i], $height->b * $ratios[$i] + $this->frame->across());
+                $ratio = $ratios[$i];
+                if ($ratio !== $same) {
+                    $width = new Linear($a * $ratio, $b * $ratio + $across);
+                    $same = $ratio;
+                }
                 $lefts[] = $left;
                 $tops[] = $top;
                 $widths[] = $width;
                 $heights[] = $whole;
-                $left = Linear::of($left->a + $width->a, $left->b + $width->b + $gap);
+                $x += $a * $ratio;
+                $y += $b * $ratio + $across + $gap;
+                $left = new Linear($x, $y);
             }
             $bottom = $top->plus($whole);
         }

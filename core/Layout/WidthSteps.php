@@ -12,27 +12,53 @@ use ZincPane\Core\Geometry\WidthBand;
  * tiles a little larger than in the one before, so that a gallery jumps little where one begins.
  *
  * Tiles of one height on ever wider lines make a gallery ever lower, and within a band it only grows: so each band ends
- * with a fall. Where the wished height rises with the width, by its power of 0.45, the falls become small ones.
+ * with a fall. Where the wished height rises with the width, by its square root, the falls become small ones.
  */
 final readonly class WidthSteps
 {
     /** A band is at most so many times as wide as its start. */
-    private const STEP = 1.115;
+    private const STEP = 1.122;
+
+    /** And where every band is dear, of few pictures and of many. */
+    private const COARSE = 1.2;
+
+    private const COARSEST = 1.28;
+
+    private const MANY = 300;
 
     /** px of inner width at which a height that is wished for wide pages is met exactly. */
     private const WIDE = 1120;
 
     /** Power of the width by which heights rise, and by which share they stray at most from what is wished. */
-    private const POWER = 0.45;
+    private const POWER = 0.5;
 
-    private const STRAY = 0.18;
+    private const STRAY = 0.22;
 
     /**
      * @return non-empty-list<WidthBand> from 0 without end; one begins where the wide settings do
      */
     public static function bands(): array
     {
-        $starts = [...self::between(Arrangement::NARROWEST, LayoutDesign::WIDE_FROM), ...self::between(LayoutDesign::WIDE_FROM, Arrangement::WIDEST)];
+        return self::by(self::STEP);
+    }
+
+    /**
+     * Fewer of them, for a layout in which every band is dear.
+     *
+     * @param  int  $count  of pictures
+     * @return non-empty-list<WidthBand>
+     */
+    public static function coarse(int $count): array
+    {
+        return self::by($count > self::MANY ? self::COARSEST : self::COARSE);
+    }
+
+    /**
+     * @return non-empty-list<WidthBand>
+     */
+    private static function by(float $step): array
+    {
+        $starts = [...self::between(Arrangement::NARROWEST, LayoutDesign::WIDE_FROM, $step), ...self::between(LayoutDesign::WIDE_FROM, Arrangement::WIDEST, $step)];
         $bands = [];
         foreach ($starts as $i => $from) {
             $bands[] = new WidthBand($i === 0 ? 0 : $from, $starts[$i + 1] ?? null);
@@ -56,9 +82,9 @@ final readonly class WidthSteps
     /**
      * @return list<int>
      */
-    private static function between(int $from, int $until): array
+    private static function between(int $from, int $until, float $step): array
     {
-        $steps = (int) ceil(log($until / $from) / log(self::STEP));
+        $steps = (int) ceil(log($until / $from) / log($step));
 
         return array_map(static fn (int $step): int => (int) round($from * ($until / $from) ** ($step / $steps)), range(0, $steps - 1));
     }

@@ -16,15 +16,13 @@ use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\ColumnBands;
 use ZincPane\Core\Layout\MasonryLayout;
-use ZincPane\Core\Layout\MosaicChoice;
-use ZincPane\Core\Layout\MosaicLayout;
 use ZincPane\Core\Layout\RowBreaks;
 use ZincPane\Core\Layout\RowLimits;
 use ZincPane\Core\Layout\RowsLayout;
 use ZincPane\Core\Layout\SingleLayout;
 use ZincPane\Core\Layout\StripLayout;
 
-covers(RowsLayout::class, RowBreaks::class, RowLimits::class, MasonryLayout::class, ColumnBands::class, MosaicLayout::class, MosaicChoice::class, StripLayout::class, SingleLayout::class, LayoutDesign::class);
+covers(RowsLayout::class, RowBreaks::class, RowLimits::class, MasonryLayout::class, ColumnBands::class, StripLayout::class, SingleLayout::class, LayoutDesign::class);
 
 /** Two tiles of a band that lie upon each other at a width, by more than a hundredth of a px; null where none do. */
 function overlapping(BandArrangement $band, float $width): ?string
@@ -129,7 +127,7 @@ it('breaks rows as the cheapest of all possible breaks where each row beyond the
     expect($beyond)->toBeGreaterThan(50);
 });
 
-it('keeps rows within three tenths of the wished height over a whole band', function (): void {
+it('keeps rows within a third of the wished height over a whole band', function (): void {
     // Ordinary shapes, rows of several: where any breaks can hold it.
     $pictures = array_map(static fn (int $i): Ratio => Ratio::of([1.5, 1.333, 0.75, 1.0][$i % 4], 1), range(1, 60));
     $arrangement = laidOut(['kind' => 'rows', 'row_height' => 200, 'last_row' => 'balance', 'phone' => ['row_height' => 120]], $pictures);
@@ -138,38 +136,10 @@ it('keeps rows within three tenths of the wished height over a whole band', func
         foreach (($band->band->until ?? 2561) <= 400 ? [] : [max(400, $band->band->from), ($band->band->until ?? 2561) - 1] as $width) {
             $wished = $width >= 600 ? 200 : 120;
             foreach (array_slice($band->rowStarts, 0, -1) as $start) {
-                expect(abs($band->boxes->heights[$start]->at($width) - $wished))->toBeLessThanOrEqual(0.301 * $wished);
+                expect(abs($band->boxes->heights[$start]->at($width) - $wished))->toBeLessThanOrEqual(0.33 * $wished);
             }
         }
     }
-});
-
-it('fills the rectangle of a mosaic without holes, and leaves the beginning as it is when one comes at the end', function (): void {
-    $pictures = someShapes(40, 5);
-    $more = [...$pictures, Ratio::of(3, 2)];
-    $before = laidOut(['kind' => 'mosaic', 'gap' => 0], $pictures);
-    $after = laidOut(['kind' => 'mosaic', 'gap' => 0], $more);
-    foreach ($before->bands as $i => $band) {
-        $width = Arrangement::middle($band->band);
-        $area = 0.0;
-        foreach ($band->boxes as $n => $box) {
-            $place = $box->at($width);
-            $area += $place['width'] * $place['height'];
-            expect($place['width'] / $place['height'])->toEqualWithDelta($pictures[$n]->value, 0.001);
-            if ($n < 40 - MosaicChoice::REACH) {
-                expect($after->bands[$i]->boxes->get($n)->at($width))->toEqualWithDelta($place, 0.001);
-            }
-        }
-        expect($area)->toEqualWithDelta($width * $band->height->at($width), 1.0);
-    }
-});
-
-it('makes chosen pictures of a mosaic large', function (): void {
-    $pictures = array_fill(0, 20, Ratio::of(3, 2));
-    $plain = laidOut(['kind' => 'mosaic'], $pictures)->at(1120)->boxes;
-    $chosen = laidOut(['kind' => 'mosaic'], $pictures, [4])->at(1120)->boxes;
-    $others = array_sum(array_map(static fn (int $i): float => $chosen->widths[$i]->at(1120), range(8, 19))) / 12;
-    expect($chosen->widths[4]->at(1120))->toBeGreaterThan(1.4 * $others)->and($chosen->widths[4]->at(1120))->toBeGreaterThan($plain->widths[4]->at(1120));
 });
 
 it('says of a layout what is so', function (LayoutKind $kind): void {

@@ -5,13 +5,14 @@ declare(strict_types=1);
 use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Ordering\AlternatedShapes;
 use ZincPane\Core\Ordering\Internal\HilbertCurve;
 use ZincPane\Core\Ordering\Internal\ShortPath;
 use ZincPane\Core\Ordering\Orderable;
 use ZincPane\Core\Ordering\Orders;
 use ZincPane\Core\Settings\SettingException;
 
-covers(Orders::class, ShortPath::class, HilbertCurve::class);
+covers(Orders::class, ShortPath::class, HilbertCurve::class, AlternatedShapes::class);
 
 function orderable(string $name = 'x', ?int $time = null, float $ratio = 1.5, int $rgb = 0x808080, string $look = '0000000000000000'): Orderable
 {
@@ -78,18 +79,30 @@ it('alternates shapes evenly, each kind in its own order', function (string $sha
     expect(implode('', array_map(static fn (int $i): string => $shapes[$i], Orders::of('alternate', 0)->arrange($items))))->toBe($expected);
 })->with([
     'as many of each' => ['LLLPPP', 'LPLPLP'],
-    'more landscapes' => ['LLLLLLPP', 'LLPLLLPL'],
+    'more landscapes' => ['LLLLLLPP', 'LLPLLPLL'],
     'more portraits' => ['PPPPL', 'PPLPP'],
     'squares help out' => ['LLLLPS', 'LPLLSL'],
 ]);
 
-it('keeps look-alikes as far apart as can be', function (): void {
-    $looks = ['a' => '0000000000000000', 'b' => 'ffffffffffffffff', 'c' => '00000000ffffffff', 'd' => 'ffffffff00000000'];
-    $order = static fn (string $pile): string => implode('', array_map(static fn (int $i): string => $pile[$i], Orders::of('apart', 0)->arrange(array_map(static fn (string $key): Orderable => orderable(look: $looks[$key]), str_split($pile)))));
-    expect($order('aabbccdd'))->toBe('abcdabcd')
-        ->and($order('aaabc'))->toBe('abaca')
-        ->and($order('abcd'))->toBe('abcd')
-        ->and($order('aaaa'))->toBe('aaaa');
+it('makes the longest run of one shape as short as can be, each kind in its own order', function (): void {
+    mt_srand(5);
+    for ($trial = 0; $trial < 300; $trial++) {
+        $shapes = array_map(static fn (): string => 'LLPPPSL'[mt_rand(0, 6)], range(1, mt_rand(1, 40)));
+        $order = Orders::of('alternate', 0)->arrange(array_map(static fn (string $shape): Orderable => orderable(ratio: ['L' => 1.5, 'P' => 0.667, 'S' => 1.0][$shape]), $shapes));
+        $drawn = implode('', array_map(static fn (int $i): string => $shapes[$i], $order));
+        // Squares make up for what one kind lacks, and what is left of them is shared.
+        [$l, $p, $s] = array_map(static fn (string $kind): int => substr_count($drawn, $kind), ['L', 'P', 'S']);
+        $more = max($l, $p, intdiv($l + $p + $s + 1, 2));
+        $shortest = (int) ceil($more / ($l + $p + $s - $more + 1));
+        preg_match_all('/L+|P+/', $drawn, $runs);
+        expect(max([0, ...array_map(strlen(...), $runs[0])]))->toBeLessThanOrEqual($shortest);
+        foreach (['L', 'P', 'S'] as $kind) {
+            $own = array_values(array_filter($order, static fn (int $i): bool => $shapes[$i] === $kind));
+            $sorted = $own;
+            sort($sorted);
+            expect($own)->toBe($sorted);
+        }
+    }
 });
 
 it('flows through colours on a short way, from the light end', function (): void {

@@ -23,7 +23,7 @@ final readonly class FactsReader
     {
         $tags = array_map(static fn (string $tag): string => "-{$tag}", FileFacts::TAGS);
         try {
-            $json = $this->tools->read('exiftool', ['-json', '-G1', '-n', '-fast', '-q', '-q', ...$tags, $path]);
+            $json = $this->tools->read('exiftool', ['-json', '-G1', '-n', '-fast', '-q', '-q', '-charset', 'exif=Latin', ...$tags, $path]);
         } catch (ImagingException $exception) {
             if ($exception->isTooMuch() || Cause::of($exception) !== null) {
                 throw $exception;

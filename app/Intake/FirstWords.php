@@ -28,6 +28,8 @@ final class FirstWords
             'place' => $facts->place,
             'offered' => $facts->words,
             'taken_at' => $facts->takenAt === null ? null : Carbon::createFromTimestampUTC($facts->takenAt),
+            'taken_milliseconds' => $facts->time->milliseconds ?? 0,
+            'taken_offset' => $facts->time?->offset,
         ]);
     }
 }

@@ -47,6 +47,8 @@ use ZincPane\Core\Tidying\Recipe;
  * @property bool $decorative
  * @property array<string, string> $offered
  * @property ?Carbon $taken_at
+ * @property int $taken_milliseconds
+ * @property ?int $taken_offset
  * @property string $camera
  * @property string $lens
  * @property string $exposure
@@ -96,7 +98,7 @@ final class Picture extends Model
     {
         return [
             'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
-            'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'binned_at' => 'datetime', 'seconds' => 'float',
+            'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'taken_milliseconds' => 'integer', 'taken_offset' => 'integer', 'binned_at' => 'datetime', 'seconds' => 'float',
         ];
     }
 
@@ -189,6 +191,16 @@ final class Picture extends Model
     public function palette(): Palette
     {
         return Palette::fromArray($this->palette);
+    }
+
+    /**
+     * The moment it was taken, in seconds since 1970; null when it does not tell.
+     *
+     * @param  int  $offset  minutes ahead of UTC, where the file does not tell
+     */
+    public function takenMoment(int $offset): ?float
+    {
+        return $this->taken_at === null ? null : $this->taken_at->getTimestamp() - 60 * ($this->taken_offset ?? $offset) + $this->taken_milliseconds / 1000;
     }
 
     public function look(): ?PerceptualHash

@@ -9,7 +9,7 @@ final readonly class ByCaptureTime implements Order
 {
     public function arrange(array $items): array
     {
-        $times = array_map(static fn (Orderable $item): int => $item->takenAt ?? PHP_INT_MAX, $items);
+        $times = array_map(static fn (Orderable $item): float => $item->takenAt ?? INF, $items);
         asort($times);
 
         return array_keys($times);

@@ -13,12 +13,12 @@ final readonly class Orderable
 {
     /**
      * @param  string  $name  title, else file name
-     * @param  ?int  $takenAt  seconds since 1970; null when the picture does not tell
+     * @param  ?float  $takenAt  the moment, in seconds since 1970; null when the picture does not tell
      * @param  ?PerceptualHash  $look  null for what is no picture
      */
     public function __construct(
         public string $name,
-        public ?int $takenAt,
+        public ?float $takenAt,
         public Ratio $shape,
         public Oklab $colour,
         public ?PerceptualHash $look,

@@ -9,6 +9,7 @@ enum AltFlaw: string
 {
     case Missing = 'missing';
     case FileName = 'file-name';
+    case SaysNothing = 'says-nothing';
     case Filler = 'filler';
     case SameAsCaption = 'same-as-caption';
     case TooLong = 'too-long';
@@ -20,6 +21,7 @@ enum AltFlaw: string
         return match ($this) {
             self::Missing => 'There is no alt text. Say what is to be seen, or mark the picture as decorative.',
             self::FileName => 'This is a file name. Say what is to be seen instead.',
+            self::SaysNothing => 'It says nothing of the picture. Say what is to be seen, or mark the picture as decorative.',
             self::Filler => 'It begins with words like “image of”, which a screen reader says already. Leave them out.',
             self::SameAsCaption => 'It says the same as the caption and would be heard twice. Say what the caption leaves out.',
             self::TooLong => 'It is longer than '.AltReview::LONGEST.' characters. Say the main thing here and put the rest into the description.',
@@ -33,6 +35,7 @@ enum AltFlaw: string
         return match ($this) {
             self::Missing => 'No alt text',
             self::FileName => 'A file name',
+            self::SaysNothing => 'Says nothing',
             self::Filler => 'Begins with “image of”',
             self::SameAsCaption => 'Same as the caption',
             self::TooLong => 'Too long',

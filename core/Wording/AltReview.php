@@ -12,8 +12,6 @@ final class AltReview
     /** Characters that a listener bears in one go. */
     public const LONGEST = 150;
 
-    private const FILLER = '/^\W*(this is )?(an? |the )?(image|picture|photo|photograph|pic|snapshot|screenshot|graphic)\b( (of|showing|that shows|shows|with|depicting|from)\b|\W*$)/iu';
-
     /**
      * @param  list<Words>  $all  in force, of all pictures of the gallery
      * @return list<list<AltFlaw>> of each picture
@@ -96,9 +94,12 @@ final class AltReview
             return [AltFlaw::Missing];
         }
 
+        $saysNothing = Fillers::saysNothing($alt);
+
         return array_values(array_filter([
-            TitleFromName::isFileName($alt) ? AltFlaw::FileName : null,
-            preg_match(self::FILLER, $alt) === 1 ? AltFlaw::Filler : null,
+            ! $saysNothing && TitleFromName::isFileName($alt) ? AltFlaw::FileName : null,
+            $saysNothing ? AltFlaw::SaysNothing : null,
+            ! $saysNothing && Fillers::beginWith($alt) ? AltFlaw::Filler : null,
             $words->caption !== '' && $folded === self::folded($words->caption) ? AltFlaw::SameAsCaption : null,
             mb_strlen($alt) > self::LONGEST ? AltFlaw::TooLong : null,
             $isRepeated ? AltFlaw::Repeated : null,

@@ -16,30 +16,33 @@ final readonly class FileFacts
     /** By field of the words, the tags that may hold it, the best first. */
     private const WORDS = [
         'title' => ['XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline'],
-        'caption' => ['XMP-dc:Description', 'IPTC:Caption-Abstract', 'IFD0:ImageDescription'],
+        'caption' => ['XMP-dc:Description', 'IPTC:Caption-Abstract', 'IFD0:ImageDescription', 'IFD0:XPComment', 'ExifIFD:UserComment'],
         'alt' => ['XMP-iptcCore:AltTextAccessibility'],
         'description' => ['XMP-iptcCore:ExtDescrAccessibility'],
-        'credit' => ['XMP-photoshop:Credit', 'IPTC:Credit', 'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist'],
+        'credit' => ['XMP-photoshop:Credit', 'IPTC:Credit', 'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist', 'IFD0:XPAuthor'],
     ];
 
     private const KEYWORDS = ['XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords'];
 
     private const RIGHTS = ['XMP-dc:Rights', 'IPTC:CopyrightNotice', 'IFD0:Copyright'];
 
-    private const TIMES = ['ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate', 'QuickTime:CreateDate'];
-
     private const LENS = ['ExifIFD:LensModel', 'XMP-aux:Lens', 'XMP-exifEX:LensModel'];
 
     /** Names of a place, from the smallest to the largest. */
     private const PLACE = ['XMP-iptcCore:Location', 'IPTC:Sub-location', 'XMP-photoshop:City', 'IPTC:City', 'XMP-photoshop:Country', 'IPTC:Country-PrimaryLocationName'];
 
-    /** All tags that are read. */
+    /** What programs that write XMP left of IPTC-IIM when they wrote it, and what it is now: where they differ, IPTC-IIM was changed since. */
+    private const DIGESTS = ['Photoshop:IPTCDigest', 'File:CurrentIPTCDigest'];
+
+    /** Tags that may be told in several languages, each with the language behind its name. */
+    private const IN_LANGUAGES = ['XMP-dc:Title', 'XMP-dc:Description', 'XMP-dc:Rights', 'XMP-iptcCore:AltTextAccessibility', 'XMP-iptcCore:ExtDescrAccessibility'];
+
+    /** All tags that are read; an asterisk stands for any language. */
     public const TAGS = [
-        'XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline', 'XMP-dc:Description', 'IPTC:Caption-Abstract',
+        'XMP-dc:Title-*', 'XMP-dc:Description-*', 'XMP-dc:Rights-*', 'XMP-iptcCore:AltTextAccessibility-*', 'XMP-iptcCore:ExtDescrAccessibility-*', 'XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline', 'XMP-dc:Description', 'IPTC:Caption-Abstract',
         'IFD0:ImageDescription', 'XMP-iptcCore:AltTextAccessibility', 'XMP-iptcCore:ExtDescrAccessibility', 'XMP-photoshop:Credit', 'IPTC:Credit',
         'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist', 'XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords', 'XMP-dc:Rights', 'IPTC:CopyrightNotice',
-        'IFD0:Copyright', 'ExifIFD:DateTimeOriginal', 'XMP-exif:DateTimeOriginal', 'XMP-photoshop:DateCreated', 'ExifIFD:CreateDate', 'XMP-xmp:CreateDate',
-        'QuickTime:CreateDate', ...self::LENS, ...self::PLACE, 'ExifIFD:FNumber', 'ExifIFD:ExposureTime', 'ExifIFD:ISO', 'ExifIFD:FocalLength', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
+        'IFD0:Copyright', 'IFD0:XPComment', 'IFD0:XPAuthor', 'ExifIFD:UserComment', ...self::DIGESTS, ...CaptureTime::TAGS, ...self::LENS, ...self::PLACE, 'ExifIFD:FNumber', 'ExifIFD:ExposureTime', 'ExifIFD:ISO', 'ExifIFD:FocalLength', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
     ];
 
     /** Most characters of a lens, and of a place. */
@@ -53,6 +56,7 @@ final readonly class FileFacts
      * @param  array<string, int>  $cut  by field, the characters of what was longer than it takes
      * @param  list<string>  $keywords
      * @param  ?int  $takenAt  seconds since 1970, the camera's clock read as if it were UTC
+     * @param  ?CaptureTime  $time  the same with parts of a second and the zone
      * @param  ?array{int, int}  $size  px, of a video as it is seen
      * @param  ?float  $seconds  length of a video
      * @param  string  $exposure  "f/4, 1/250 s, ISO 200, 35 mm"
@@ -70,6 +74,7 @@ final readonly class FileFacts
         public string $lens = '',
         public string $exposure = '',
         public string $place = '',
+        public ?CaptureTime $time = null,
     ) {
     }
 
@@ -78,6 +83,7 @@ final readonly class FileFacts
      */
     public static function of(array $tags): self
     {
+        $tags = self::inOneLanguage($tags);
         $words = $cut = [];
         foreach (self::WORDS as $field => $names) {
             $text = self::first($tags, $names);
@@ -94,7 +100,7 @@ final readonly class FileFacts
             // There is room for it, and nothing is lost.
             $words['description'] = mb_substr($cut['caption'], 0, WordField::Description->longest());
         }
-        $time = self::first($tags, self::TIMES);
+        $time = CaptureTime::of($tags);
 
         return new self(
             $words,
@@ -102,12 +108,13 @@ final readonly class FileFacts
             self::keywordsOf($tags),
             mb_substr(self::first($tags, self::RIGHTS), 0, 250),
             mb_substr(self::cameraOf($tags), 0, 120),
-            self::seconds($time),
+            $time?->seconds,
             self::sizeOf($tags),
             self::length(self::first($tags, ['QuickTime:Duration', 'Matroska:Duration', 'Composite:Duration'])),
             mb_substr(self::first($tags, self::LENS), 0, self::LONGEST),
             self::exposureOf($tags),
             mb_substr(self::placeOf($tags), 0, self::LONGEST),
+            $time,
         );
     }
 
@@ -117,16 +124,64 @@ final readonly class FileFacts
      */
     private static function first(array $tags, array $names): string
     {
+        if (self::isOlderInXmp($tags)) {
+            usort($names, static fn (string $one, string $other): int => str_starts_with($other, 'IPTC:') <=> str_starts_with($one, 'IPTC:'));
+        }
         foreach ($names as $name) {
             $value = $tags[$name] ?? null;
             $text = is_array($value) ? implode(', ', array_filter($value, is_scalar(...))) : (is_scalar($value) ? (string) $value : '');
-            $text = trim((string) preg_replace('/[^\P{C}\n]+/u', ' ', mb_scrub($text, 'UTF-8')));
+            $text = trim((string) preg_replace('/[^\P{C}\n]+/u', ' ', self::readable($text)));
             if ($text !== '' && preg_match(self::NOISE, $text) !== 1) {
                 return $text;
             }
         }
 
         return '';
+    }
+
+    /**
+     * Whether IPTC-IIM was changed since XMP was written, by a program that knows no XMP ("Guidelines for Handling Image Metadata", 2.0, 3.4).
+     *
+     * @param  array<array-key, mixed>  $tags
+     */
+    private static function isOlderInXmp(array $tags): bool
+    {
+        [$then, $now] = array_map(static fn (string $name): mixed => $tags[$name] ?? '', self::DIGESTS);
+
+        return is_string($then) && is_string($now) && $then !== '' && $now !== '' && $then !== $now;
+    }
+
+    /**
+     * What is told in other languages only is told in English where it is, else in the first there is.
+     *
+     * @param  array<array-key, mixed>  $tags
+     * @return array<array-key, mixed>
+     */
+    private static function inOneLanguage(array $tags): array
+    {
+        foreach (self::IN_LANGUAGES as $name) {
+            $told = array_filter($tags, static fn (string|int $tag): bool => is_string($tag) && str_starts_with($tag, "{$name}-"), ARRAY_FILTER_USE_KEY);
+            uksort($told, static fn (string|int $one, string|int $other): int => str_starts_with((string) $other, "{$name}-en") <=> str_starts_with((string) $one, "{$name}-en"));
+            if ($told !== [] && self::readable(is_scalar($tags[$name] ?? null) ? (string) $tags[$name] : '') === '') {
+                $tags[$name] = reset($told);
+            }
+        }
+
+        return $tags;
+    }
+
+    /** Text as it was meant: what is no UTF-8 was written in Latin-1, or in what Windows made of it; and what is read as Latin-1 may have been UTF-8. */
+    private static function readable(string $text): string
+    {
+        if (! mb_check_encoding($text, 'UTF-8')) {
+            return mb_convert_encoding($text, 'UTF-8', 'Windows-1252');
+        }
+        if (preg_match('/[\x{80}-\x{FF}\x{152}-\x{2122}]/u', $text) !== 1) {
+            return $text;
+        }
+        $bytes = mb_convert_encoding($text, 'Windows-1252', 'UTF-8');
+
+        return mb_convert_encoding($bytes, 'UTF-8', 'Windows-1252') === $text && mb_check_encoding($bytes, 'UTF-8') ? $bytes : $text;
     }
 
     /**
@@ -199,16 +254,6 @@ final readonly class FileFacts
             preg_match('/^(\d+):(\d\d):(\d\d(?:\.\d+)?)$/', $given, $part) === 1 => 3600 * (int) $part[1] + 60 * (int) $part[2] + (float) $part[3],
             default => null,
         };
-    }
-
-    private static function seconds(string $time): ?int
-    {
-        if (preg_match('/^(\d{4})[:-](\d\d)[:-](\d\d)(?:[T ](\d\d):(\d\d):(\d\d))?/', $time, $part) !== 1 || ! checkdate((int) $part[2], (int) $part[3], (int) $part[1])) {
-            return null;
-        }
-        $seconds = gmmktime((int) ($part[4] ?? 0), (int) ($part[5] ?? 0), (int) ($part[6] ?? 0), (int) $part[2], (int) $part[3], (int) $part[1]);
-
-        return $seconds === false || $seconds <= 0 ? null : $seconds;
     }
 
     /**

@@ -24,7 +24,10 @@ final readonly class Pattern
     private const NOTHING = "\u{FFFC}";
 
     /** What stands between words, and has no sense beside nothing. */
-    private const BETWEEN = '[\s,;:·–—-]*';
+    private const BETWEEN = '[\s,;:·•|\/–—-]*';
+
+    /** What opens, and what closes it. */
+    private const PAIRS = ['\(' => '\)', '\[' => '\]', '“' => '”', '„' => '“', '«' => '»', '‘' => '’', '"' => '"'];
 
     private function __construct(private string $text)
     {
@@ -65,7 +68,17 @@ final readonly class Pattern
     private static function closed(string $text): string
     {
         [$nothing, $between] = [self::NOTHING, self::BETWEEN];
-        $text = (string) preg_replace("/[(\\[]\\s*{$nothing}\\s*[)\\]]/u", $nothing, $text);
+        do {
+            $before = $text;
+            foreach (self::PAIRS as $open => $close) {
+                // What is left of a pair with nothing in it is nothing.
+                $text = (string) preg_replace("/{$open}{$between}{$nothing}(?:{$between}{$nothing})*{$between}{$close}/u", $nothing, $text);
+            }
+        } while ($text !== $before);
+        foreach (self::PAIRS as $open => $close) {
+            // What stands beside nothing within one goes with it.
+            $text = (string) preg_replace(["/({$open})(?:\\s*{$nothing}{$between})+/u", "/(?:{$between}{$nothing}\\s*)+({$close})/u"], '$1', $text);
+        }
         $text = (string) preg_replace(["/^(?:\\s*{$nothing}{$between})+/u", "/(?:{$between}{$nothing}\\s*)+$/u"], '', $text);
 
         return (string) preg_replace_callback(

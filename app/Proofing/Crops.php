@@ -10,6 +10,7 @@ use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\DrawnPart;
 use ZincPane\Core\Snags\MuchCropped;
 
 /** Of each picture of a gallery, what of it is seen in its tile. */
@@ -24,14 +25,14 @@ final class Crops
     public static function of(FrozenGallery $drawn, Candidate $now): array
     {
         $crops = [];
-        $band = $now->arrangement->at($now->inner);
+        $boxes = array_replace(...array_map(static fn (DrawnPart $part): array => $part->pictures(), $now->onWide));
         $isCropped = $now->layout->objectFitInForce() === ObjectFit::Cover;
         foreach ($drawn->items as $i => $item) {
             $small = $item instanceof ShownPicture ? $item->smallest(self::SMALL) : null;
             if (! $item instanceof ShownPicture || $small === null) {
                 continue;
             }
-            $place = $band->picture($i)->at($now->inner);
+            $place = $boxes[$i]->at($now->inner);
             $window = CropWindow::cover($item->ratio(), $isCropped ? Ratio::of(max(1.0, $place['width']), max(1.0, $place['height'])) : $item->ratio(), $item->focal);
             $crops[] = [
                 'src' => $item->addressOf($small), 'title' => $item->words->title, 'width' => $item->size->width, 'height' => $item->size->height,

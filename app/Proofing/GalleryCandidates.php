@@ -9,8 +9,10 @@ use App\Models\Site;
 use App\Publishing\Drafts;
 use App\Publishing\Places;
 use ZincPane\Core\Edition\FrozenGallery;
+use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\DrawnPart;
 use ZincPane\Core\Measuring\Reasons;
 use ZincPane\Core\Measuring\Suggestions;
 use ZincPane\Core\Measuring\Weights;
@@ -22,10 +24,8 @@ use ZincPane\Core\Snags\Snag;
 /** The pictures of a gallery in several layouts, measured, and the best that a search finds. */
 final class GalleryCandidates
 {
-    /** Inner width in px at which one is drawn in small, and how much of its height is shown. */
-    private const WIDTH = 1120;
-
-    private const HEIGHT = 690;
+    /** How much of its height is shown in small, for each px that it is wide. */
+    private const HEIGHT = 0.616;
 
     /** What may be looked at, besides the snags: alternatives as they are, the best that are found, what is cut off. */
     public const VIEWS = ['candidates', 'suggestions', 'crops', 'snags'];
@@ -45,7 +45,7 @@ final class GalleryCandidates
         $drawn = Drafts::of($gallery);
         $viewports = Viewports::at(Places::of($gallery, Site::whole())->within($drawn->design->finish->ground->sides()));
         $count = count($drawn->items);
-        $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone);
+        $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone, $drawn->parts());
         $now = $candidates->of([]);
 
         return [
@@ -67,14 +67,18 @@ final class GalleryCandidates
      */
     private static function candidate(Candidate $candidate, FrozenGallery $drawn): array
     {
+        $height = (int) round(self::HEIGHT * $candidate->inner);
+
         return [
             'name' => $candidate->layout->label(),
             'layout' => $candidate->part,
             'wide' => $candidate->wide->toArray(),
             'phone' => $candidate->phone->toArray(),
             'miniature' => [
-                'width' => self::WIDTH, 'height' => self::HEIGHT,
-                'tiles' => Miniature::tiles($candidate->arrangement->at(self::WIDTH), $drawn->items, $candidate->layout->objectFitInForce(), self::WIDTH, self::HEIGHT),
+                'width' => (int) $candidate->inner, 'height' => $height,
+                'tiles' => array_merge(...array_map(static fn (DrawnPart $part): array => Miniature::tiles(
+                    $part->band, array_map(static fn (int $place): Shown => $drawn->items[$place], $part->places), $candidate->layout->objectFitInForce(), (int) $candidate->inner, $height, $part->top,
+                ), $candidate->onWide)),
             ],
         ];
     }

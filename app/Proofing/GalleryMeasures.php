@@ -9,6 +9,7 @@ use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\Shown;
 use ZincPane\Core\Layout\Section;
+use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Measurer;
 use ZincPane\Core\Measuring\Measures;
 use ZincPane\Core\Measuring\Subject;
@@ -30,8 +31,11 @@ final readonly class GalleryMeasures
         $measurers = array_map(static fn (Section $section): Measurer => new Measurer(array_map(static fn (Shown $item): Subject => $item->subject(), $section->of($drawn->items))), $sections);
         $measure = static function (Viewport $viewport) use ($drawn, $sections, $measurers): array {
             $parts = [];
+            $top = 0.0;
             foreach ($sections as $i => $section) {
-                $parts[] = $measurers[$i]->measure($section->arrangement->at($viewport->inner), $drawn->design->layout, $viewport);
+                $band = $section->arrangement->at($viewport->inner);
+                $parts[] = $measurers[$i]->measure($band, $drawn->design->layout, $viewport, $top);
+                $top += $band->height->at($viewport->inner) + Candidates::BETWEEN;
             }
 
             return Measures::together($parts)->toArray();

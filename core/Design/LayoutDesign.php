@@ -75,6 +75,18 @@ final readonly class LayoutDesign
         return Group::of(self::class)->read('design.layout', $values);
     }
 
+    /**
+     * The same with some settings changed.
+     *
+     * @param  array<string, mixed>  $part
+     *
+     * @throws SettingException when a key is unknown or a value out of its range
+     */
+    public function with(array $part): self
+    {
+        return $part === [] ? $this : self::fromArray(array_replace_recursive(Group::of(self::class)->write($this), $part));
+    }
+
     /** How pictures fill their tiles; those of a slideshow stand whole in its frame. */
     public function objectFitInForce(): ObjectFit
     {

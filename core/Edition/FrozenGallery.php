@@ -167,6 +167,14 @@ final readonly class FrozenGallery
     }
 
     /**
+     * @return non-empty-list<list<int>> indexes of the items that are laid out together
+     */
+    public function parts(): array
+    {
+        return array_map(static fn (array $part): array => $part[1], Sections::parts($this->inAlbums, $this->albums));
+    }
+
+    /**
      * @return list<int> indexes of the items that are to be large
      */
     public function largePlaces(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace ZincPane\Core\Layout;
 
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Finish\FinishDesign;
 use ZincPane\Core\Geometry\Ratio;
@@ -20,10 +21,16 @@ final class Arranger
 
     public static function layout(GalleryDesign $design): Layout
     {
+        return self::layoutIn($design->layout, $design);
+    }
+
+    /** A layout with what a design has around each picture. */
+    public static function layoutIn(LayoutDesign $layout, GalleryDesign $design): Layout
+    {
         $frame = TileFrame::in($design);
         $until = self::bareUntil($design->finish);
 
-        return $until > 0 ? new NarrowLayout(self::framed($design, $frame->bare()), self::framed($design, $frame), $until) : self::framed($design, $frame);
+        return $until > 0 ? new NarrowLayout(self::framed($layout, $frame->bare()), self::framed($layout, $frame), $until) : self::framed($layout, $frame);
     }
 
     /** px of the inner width up to which captions below pictures are hidden; 0 for nowhere, since no gallery is made for less than the narrowest. */
@@ -32,15 +39,15 @@ final class Arranger
         return $finish->belowPicture() > 0 && $finish->captions->hiddenWithin > Arrangement::NARROWEST ? $finish->captions->hiddenWithin : 0;
     }
 
-    private static function framed(GalleryDesign $design, TileFrame $frame): Layout
+    private static function framed(LayoutDesign $layout, TileFrame $frame): Layout
     {
-        return match ($design->layout->kind) {
-            LayoutKind::Grid => new GridLayout($design->layout, $frame),
-            LayoutKind::Masonry => new MasonryLayout($design->layout, $frame),
-            LayoutKind::Rows => new RowsLayout($design->layout, $frame),
-            LayoutKind::Mosaic => new MosaicLayout($design->layout, $frame),
-            LayoutKind::Strip, LayoutKind::Slideshow => new StripLayout($design->layout, $frame),
-            LayoutKind::Single => new SingleLayout($design->layout, $frame),
+        return match ($layout->kind) {
+            LayoutKind::Grid => new GridLayout($layout, $frame),
+            LayoutKind::Masonry => new MasonryLayout($layout, $frame),
+            LayoutKind::Rows => new RowsLayout($layout, $frame),
+            LayoutKind::Mosaic => new MosaicLayout($layout, $frame),
+            LayoutKind::Strip, LayoutKind::Slideshow => new StripLayout($layout, $frame),
+            LayoutKind::Single => new SingleLayout($layout, $frame),
         };
     }
 

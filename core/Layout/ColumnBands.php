@@ -50,6 +50,21 @@ final readonly class ColumnBands
     }
 
     /**
+     * @return array{WidthBand, positive-int}
+     */
+    public function at(float $width): array
+    {
+        $bands = $this->list();
+        foreach ($bands as [$band, $columns]) {
+            if ($band->contains($width)) {
+                return [$band, $columns];
+            }
+        }
+
+        return $bands[0];
+    }
+
+    /**
      * @return non-empty-array<int, positive-int> columns by the inner width they begin at
      */
     private function startsOfCount(): array

@@ -24,7 +24,7 @@ final readonly class ColumnChoice
     private const LEVEL = 4.0;
 
     /** How often it begins anew from two tiles exchanged by chance, where nothing else brings the ends nearer. */
-    private const SHAKEN = 7;
+    private const SHAKEN = 5;
 
     /** A hair's difference is none; px. */
     private const HAIR = 1e-6;

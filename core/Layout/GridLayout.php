@@ -36,6 +36,13 @@ final readonly class GridLayout implements Layout
         return new Arrangement($bands);
     }
 
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        [$band, $columns] = (new ColumnBands($this->design, $this->frame))->at($width);
+
+        return $this->arrangeBand($band, $columns, $pictures);
+    }
+
     /**
      * @param  positive-int  $columns
      * @param  list<Ratio>  $pictures

@@ -14,4 +14,13 @@ interface Layout
      * @param  list<int>  $large  indexes of those that are to be large, where the layout can
      */
     public function arrange(array $pictures, array $large = []): Arrangement;
+
+    /**
+     * The same at one inner width alone, which is quicker: in a band that holds the width, but may be narrower.
+     *
+     * @param  list<Ratio>  $pictures
+     * @param  float  $width  px of inner width
+     * @param  list<int>  $large
+     */
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement;
 }

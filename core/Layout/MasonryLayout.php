@@ -29,6 +29,13 @@ final readonly class MasonryLayout implements Layout
         return new Arrangement($bands);
     }
 
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        [$band, $columns] = (new ColumnBands($this->design, $this->frame))->at($width);
+
+        return $this->band($band, $columns, array_map(static fn (Ratio $own): float => 1 / $own->value, $pictures));
+    }
+
     /**
      * @param  positive-int  $columns
      * @param  list<float>  $inverse  height over width of each picture

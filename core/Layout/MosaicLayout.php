@@ -34,9 +34,22 @@ final readonly class MosaicLayout implements Layout
 
     public function arrange(array $pictures, array $large = []): Arrangement
     {
-        $tiles = new MosaicTiles(array_map(static fn (Ratio $own): float => 1 / $own->value, $pictures));
+        $tiles = self::tiles($pictures);
 
         return new Arrangement(array_map(fn (WidthBand $band): BandArrangement => $this->band($band, $tiles, array_fill_keys($large, true)), WidthSteps::coarse($tiles->count)));
+    }
+
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        return $this->band(WidthSteps::holding($width, WidthSteps::coarse(count($pictures))), self::tiles($pictures), array_fill_keys($large, true));
+    }
+
+    /**
+     * @param  list<Ratio>  $pictures
+     */
+    private static function tiles(array $pictures): MosaicTiles
+    {
+        return new MosaicTiles(array_map(static fn (Ratio $own): float => 1 / $own->value, $pictures));
     }
 
     /**

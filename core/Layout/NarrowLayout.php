@@ -18,4 +18,9 @@ final readonly class NarrowLayout implements Layout
     {
         return Arrangement::joined($this->narrow->arrange($pictures, $large), $this->wide->arrange($pictures, $large), $this->from);
     }
+
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        return $width < $this->from ? $this->narrow->bandAt($pictures, $width, $large) : $this->wide->bandAt($pictures, $width, $large);
+    }
 }

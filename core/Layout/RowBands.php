@@ -9,7 +9,7 @@ use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Geometry\WidthBand;
 
 /**
- * Bands of widths in which the same breaks of tiled rows serve: in each the cheapest at its middle of those that keep
+ * Which breaks of tiled rows serve in a band of widths: the cheapest at its middle of those that keep
  * every row within the allowed share of the wished height from its start to its end, wherever any do.
  */
 final readonly class RowBands
@@ -35,29 +35,7 @@ final readonly class RowBands
     /**
      * @param  list<float>  $ratios
      * @param  Closure(float): float  $wished  height in px by inner width in px
-     * @return non-empty-list<array{WidthBand, list<int>}> with the first tile of each row
-     */
-    public function list(array $ratios, Closure $wished): array
-    {
-        $bands = [];
-        foreach (WidthSteps::bands() as $band) {
-            $breaks = $this->breaks($ratios, $band, $wished);
-            $last = array_key_last($bands);
-            // Neighbours with the same breaks are one band.
-            if ($last !== null && $bands[$last][1] === $breaks) {
-                $bands[$last][0] = new WidthBand($bands[$last][0]->from, $band->until);
-            } else {
-                $bands[] = [$band, $breaks];
-            }
-        }
-
-        return $bands;
-    }
-
-    /**
-     * @param  list<float>  $ratios
-     * @param  Closure(float): float  $wished
-     * @return list<int>
+     * @return list<int> the first tile of each row
      */
     public function breaks(array $ratios, WidthBand $band, Closure $wished): array
     {

@@ -35,13 +35,61 @@ final readonly class RowsLayout implements Layout
 
     public function arrange(array $pictures, array $large = []): Arrangement
     {
-        $ratios = array_map(static fn (Ratio $own): float => $own->value, $pictures);
+        $ratios = self::ratios($pictures);
+        $rows = $this->rows();
         $bands = [];
-        foreach ((new RowBands($this->design->gap, $this->frame, $this->design->lastRow, self::STRAY))->list($ratios, $this->rowHeight(...)) as [$band, $starts]) {
-            $bands[] = $this->band($band, $starts, $ratios);
+        $before = null;
+        foreach (WidthSteps::bands() as $band) {
+            $starts = $rows->breaks($ratios, $band, $this->rowHeight(...));
+            $last = $this->lastHeight($band, $starts, $ratios);
+            // Neighbours of which all is the same are one band.
+            if ($before !== null && $before[1] === $starts && $before[2] == $last) {
+                $before[0] = new WidthBand($before[0]->from, $band->until);
+            } else {
+                $bands[] = $before;
+                $before = [$band, $starts, $last];
+            }
         }
 
-        return new Arrangement($bands);
+        return new Arrangement(array_map(fn (array $each): BandArrangement => $this->band($each[0], $each[1], $each[2], $ratios), [...array_filter($bands), $before]));
+    }
+
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        $ratios = self::ratios($pictures);
+        $band = WidthSteps::holding($width, WidthSteps::bands());
+        $starts = $this->rows()->breaks($ratios, $band, $this->rowHeight(...));
+
+        return $this->band($band, $starts, $this->lastHeight($band, $starts, $ratios), $ratios);
+    }
+
+    private function rows(): RowBands
+    {
+        return new RowBands($this->design->gap, $this->frame, $this->design->lastRow, self::STRAY);
+    }
+
+    /**
+     * @param  list<Ratio>  $pictures
+     * @return list<float>
+     */
+    private static function ratios(array $pictures): array
+    {
+        return array_map(static fn (Ratio $own): float => $own->value, $pictures);
+    }
+
+    /**
+     * @param  list<int>  $starts
+     * @param  list<float>  $ratios
+     */
+    private function lastHeight(WidthBand $band, array $starts, array $ratios): Linear
+    {
+        $rows = [];
+        foreach ($starts as $row => $start) {
+            $rows[] = $this->justified($ratios, $start, $starts[$row + 1] ?? count($ratios));
+        }
+        $last = array_pop($rows);
+
+        return $last === null ? Linear::px(0) : $this->last($band, $last, $rows);
     }
 
     /** Height in px that is wished at an inner width in px. */
@@ -56,9 +104,10 @@ final readonly class RowsLayout implements Layout
 
     /**
      * @param  list<int>  $starts
+     * @param  Linear  $last  height of the last row
      * @param  list<float>  $ratios
      */
-    private function band(WidthBand $band, array $starts, array $ratios): BandArrangement
+    private function band(WidthBand $band, array $starts, Linear $last, array $ratios): BandArrangement
     {
         $count = count($ratios);
         $gap = $this->design->gap;
@@ -66,15 +115,10 @@ final readonly class RowsLayout implements Layout
         $lefts = $tops = $widths = $heights = [];
         $bottom = Linear::px(0);
         $most = 1;
-        $justified = [];
         foreach ($starts as $row => $start) {
             $end = $starts[$row + 1] ?? $count;
             $most = max($most, $end - $start);
-            $height = $this->justified($ratios, $start, $end);
-            if ($end === $count) {
-                $height = $this->last($band, $height, $justified);
-            }
-            $justified[] = $height;
+            $height = $end === $count ? $last : $this->justified($ratios, $start, $end);
             $left = $end === $count && $this->design->lastRow === LastRow::Centre ? $this->centred($height, $ratios, $start, $end) : Linear::px(0);
             $top = $row === 0 ? $bottom : $bottom->plusPx($this->design->gap);
             $whole = $height->plusPx($this->frame->down());

@@ -14,7 +14,7 @@ use ZincPane\Core\Geometry\Ratio;
 final readonly class Sections
 {
     /** Inner width in px at which the rows of a page are counted. */
-    private const PAGE_WIDTH = 1120;
+    public const PAGE_WIDTH = 1120;
 
     public function __construct(private Arranger $arranger)
     {
@@ -30,24 +30,50 @@ final readonly class Sections
      */
     public function of(array $shapes, array $inAlbums, array $large, Albums $albums, GalleryDesign $design): array
     {
+        $sections = array_map(fn (array $part): Section => $this->arranged($part[0], $part[1], $shapes, $large, $design), self::parts($inAlbums, $albums));
+
+        return count($sections) <= 1 && $design->layout->initialView === InitialView::Pages ? $this->paged($sections[0], $shapes, $design) : $sections;
+    }
+
+    /**
+     * What is arranged by itself: the albums where they are shown, and first what is in none.
+     *
+     * @param  list<?string>  $inAlbums  of each item, the identifier of its album
+     * @return non-empty-list<array{?string, list<int>}> name of the album, and which of the items are in it
+     */
+    public static function parts(array $inAlbums, Albums $albums): array
+    {
         $byAlbum = [];
-        foreach (array_keys($shapes) as $place) {
-            $album = $albums->view === AlbumView::None || $albums->nameOf($inAlbums[$place]) === null ? '' : (string) $inAlbums[$place];
-            $byAlbum[$album][] = $place;
+        foreach ($inAlbums as $place => $album) {
+            $byAlbum[$albums->view === AlbumView::None || $albums->nameOf($album) === null ? '' : (string) $album][] = $place;
         }
-        $sections = [];
+        $parts = [];
         if (isset($byAlbum['']) || $byAlbum === []) {
-            $sections[] = $this->arranged(null, $byAlbum[''] ?? [], $shapes, $large, $design);
+            $parts[] = [null, $byAlbum[''] ?? []];
         }
         foreach ($albums->list as $album) {
             if (isset($byAlbum[$album->id])) {
-                $sections[] = $this->arranged($album->name, $byAlbum[$album->id], $shapes, $large, $design);
+                $parts[] = [$album->name, $byAlbum[$album->id]];
             }
         }
-        // An item is either in none of the albums or in one of the list, so there is a section.
-        $first = $sections[0] ?? $this->arranged(null, [], $shapes, $large, $design);
 
-        return count($sections) <= 1 && $design->layout->initialView === InitialView::Pages ? $this->paged($first, $shapes, $design) : [$first, ...array_slice($sections, 1)];
+        // An item is either in none of the albums or in one of the list, so there is a part.
+        return $parts === [] ? [[null, []]] : $parts;
+    }
+
+    /**
+     * The places of each page, where a gallery is shown page by page.
+     *
+     * @param  list<int>  $places
+     * @param  BandArrangement  $whole  all of them, at the width at which the rows of a page are counted
+     * @return non-empty-list<list<int>>
+     */
+    public static function pages(array $places, BandArrangement $whole, int $rows): array
+    {
+        $most = $whole->rowStarts[$rows] ?? 0;
+        $pages = $most < 1 ? [] : array_chunk($places, $most);
+
+        return $pages === [] ? [$places] : $pages;
     }
 
     /**
@@ -58,16 +84,12 @@ final readonly class Sections
      */
     private function paged(Section $whole, array $shapes, GalleryDesign $design): array
     {
-        $most = $whole->arrangement->at(self::PAGE_WIDTH)->rowStarts[$design->layout->initialRows] ?? 0;
-        if ($most < 1) {
+        $pages = self::pages($whole->places, $whole->arrangement->at(self::PAGE_WIDTH), $design->layout->initialRows);
+        if (count($pages) === 1) {
             return [$whole];
         }
-        $pages = [];
-        foreach (array_chunk($whole->places, $most) as $i => $places) {
-            $pages[] = $this->arranged($whole->name, $places, $shapes, [], $design, $i + 1);
-        }
 
-        return $pages === [] ? [$whole] : $pages;
+        return array_map(fn (array $places, int $page): Section => $this->arranged($whole->name, $places, $shapes, [], $design, $page + 1), $pages, array_keys($pages));
     }
 
     /**

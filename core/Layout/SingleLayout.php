@@ -31,4 +31,9 @@ final readonly class SingleLayout implements Layout
 
         return new Arrangement([new BandArrangement(new WidthBand(0, null), 1, $boxes, $bottom, array_keys($pictures), $this->frame)]);
     }
+
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        return $this->arrange($pictures)->at($width);
+    }
 }

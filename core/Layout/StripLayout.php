@@ -44,6 +44,11 @@ final readonly class StripLayout implements Layout
         return new Arrangement($bands === [] ? [$this->band(new WidthBand(0, null), Arrangement::NARROWEST, $pictures)] : $bands);
     }
 
+    public function bandAt(array $pictures, float $width, array $large = []): BandArrangement
+    {
+        return $this->arrange($pictures)->at($width);
+    }
+
     /** Height in px at an inner width in px. */
     public function height(float $width): int
     {

@@ -8,10 +8,10 @@ namespace ZincPane\Core\Layout;
 final readonly class TileExchange
 {
     /** Tiles of each column among which is chosen: all of their 2^n subsets are looked at. */
-    private const TILES = 7;
+    private const TILES = 6;
 
     /** The nearest exchanges that are held against the reading order. */
-    private const TRIED = 48;
+    private const TRIED = 20;
 
     /**
      * @param  list<float>  $heights  of all tiles, px

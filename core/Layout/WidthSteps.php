@@ -54,6 +54,20 @@ final readonly class WidthSteps
     }
 
     /**
+     * @param  non-empty-list<WidthBand>  $bands
+     */
+    public static function holding(float $width, array $bands): WidthBand
+    {
+        foreach ($bands as $band) {
+            if ($band->contains($width)) {
+                return $band;
+            }
+        }
+
+        return $bands[0];
+    }
+
+    /**
      * @return non-empty-list<WidthBand>
      */
     private static function by(float $step): array

@@ -5,25 +5,29 @@ declare(strict_types=1);
 namespace ZincPane\Core\Measuring;
 
 use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Design\InitialView;
+use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Layout\Arranger;
+use ZincPane\Core\Layout\Layout;
+use ZincPane\Core\Layout\Sections;
 
-/** Lays the same pictures out in several ways, and measures each. */
-final readonly class Candidates
+/** Lays the same pictures out in several ways, and measures each as it is drawn: part by part. */
+final class Candidates
 {
-    private Measurer $measurer;
+    /** px between two parts, with the heading of the second. */
+    public const BETWEEN = 72;
 
-    /** @var list<Ratio> */
-    private array $ratios;
+    /** @var array<string, Measurer> by the places that they measure */
+    private array $measurers = [];
 
     /**
      * @param  list<Subject>  $subjects
      * @param  list<int>  $large  indexes of those that are to be large
+     * @param  ?non-empty-list<list<int>>  $parts  which of them are laid out together; null for all
      */
-    public function __construct(private GalleryDesign $design, array $subjects, private array $large, private Viewport $wide, private Viewport $phone)
+    public function __construct(private readonly GalleryDesign $design, private readonly array $subjects, private readonly array $large, private readonly Viewport $wide, private readonly Viewport $phone, private readonly ?array $parts = null)
     {
-        $this->measurer = new Measurer($subjects);
-        $this->ratios = array_map(static fn (Subject $subject): Ratio => $subject->ratio, $subjects);
     }
 
     /**
@@ -31,15 +35,69 @@ final readonly class Candidates
      */
     public function of(array $part): Candidate
     {
-        $design = $this->design->with(['layout' => $part]);
-        $arrangement = Arranger::layout($design)->arrange($this->ratios, $this->large);
+        $design = $this->design->layout->with($part);
+        $layout = Arranger::layoutIn($design, $this->design);
+        $parts = $this->parts($layout, $design);
+        $onWide = $this->drawn($layout, $parts, $this->wide);
+        $onPhone = $this->drawn($layout, $parts, $this->phone);
 
         return new Candidate(
-            $part, $design->layout, $arrangement,
-            $this->measurer->measure($arrangement->at($this->wide->inner), $design->layout, $this->wide),
-            $this->measurer->measure($arrangement->at($this->phone->inner), $design->layout, $this->phone),
-            $this->wide->inner,
+            $part, $design, $this->measured($onWide, $design, $this->wide), $this->measured($onPhone, $design, $this->phone),
+            $onWide, $onPhone, $this->wide->inner, $this->phone->inner,
         );
+    }
+
+    /**
+     * @return non-empty-list<list<int>>
+     */
+    private function parts(Layout $layout, LayoutDesign $design): array
+    {
+        $parts = $this->parts ?? [array_keys($this->subjects)];
+
+        return count($parts) > 1 || $design->initialView !== InitialView::Pages ? $parts
+            : Sections::pages($parts[0], $layout->bandAt($this->ratios($parts[0]), Sections::PAGE_WIDTH, $this->large), $design->initialRows);
+    }
+
+    /**
+     * @param  list<int>  $places
+     * @return list<Ratio>
+     */
+    private function ratios(array $places): array
+    {
+        return array_map(fn (int $place): Ratio => $this->subjects[$place]->ratio, $places);
+    }
+
+    /**
+     * @param  non-empty-list<list<int>>  $parts
+     * @return non-empty-list<DrawnPart>
+     */
+    private function drawn(Layout $layout, array $parts, Viewport $view): array
+    {
+        $drawn = [];
+        $top = 0.0;
+        foreach ($parts as $places) {
+            $band = $layout->bandAt($this->ratios($places), $view->inner, array_keys(array_intersect($places, $this->large)));
+            $drawn[] = new DrawnPart($places, $band, $top);
+            $top += $band->height->at($view->inner) + self::BETWEEN;
+        }
+
+        return $drawn;
+    }
+
+    /**
+     * @param  non-empty-list<DrawnPart>  $parts
+     */
+    private function measured(array $parts, LayoutDesign $layout, Viewport $view): Measures
+    {
+        return Measures::together(array_map(fn (DrawnPart $part): Measures => $this->measurer($part->places)->measure($part->band, $layout, $view, $part->top), $parts));
+    }
+
+    /**
+     * @param  list<int>  $places
+     */
+    private function measurer(array $places): Measurer
+    {
+        return $this->measurers[implode(' ', $places)] ??= new Measurer(array_map(fn (int $place): Subject => $this->subjects[$place], $places));
     }
 
     /**
@@ -49,7 +107,7 @@ final readonly class Candidates
      */
     public function alternatives(): array
     {
-        $count = count($this->ratios);
+        $count = count($this->subjects);
         $even = $this->evenColumns($count);
         $list = [
             ['kind' => 'rows', 'row_height' => 230, 'last_row' => 'balance'],

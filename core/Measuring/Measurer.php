@@ -20,12 +20,12 @@ final class Measurer
     private const FOCAL_AREA = 0.2;
 
     /** A row is complete that leaves less than this share of the width. */
-    private const COMPLETE = 0.015;
+    public const COMPLETE = 0.015;
 
-    /** @var array<string, array{float, bool}> share cut off, and whether the focal area is harmed; by picture and shape */
+    /** @var array<int, array<int, array{float, bool}>> share cut off, and whether the focal area is harmed; by picture and thousandths of the shape */
     private array $crops = [];
 
-    /** @var array<string, float> bytes by picture and width */
+    /** @var array<int, array<int, float>> bytes by picture and width */
     private array $weights = [];
 
     /**
@@ -35,7 +35,10 @@ final class Measurer
     {
     }
 
-    public function measure(BandArrangement $band, LayoutDesign $layout, Viewport $view): Measures
+    /**
+     * @param  float  $begins  px from the top of the gallery at which these begin
+     */
+    public function measure(BandArrangement $band, LayoutDesign $layout, Viewport $view, float $begins = 0.0): Measures
     {
         $boxes = $band->boxes;
         $inner = $view->inner;
@@ -73,7 +76,7 @@ final class Measurer
             $bytes = $this->weightOf($i, $subject, $drawn * $view->density);
             $all += $bytes;
             $requests++;
-            if ($boxes->tops[$i]->at($inner) < $view->height && $left < $inner) {
+            if ($begins + $boxes->tops[$i]->at($inner) < $view->height && $left < $inner) {
                 $first += $bytes;
                 $firstRequests++;
             }
@@ -86,7 +89,7 @@ final class Measurer
             $rows, $complete, $band->inLastRow(), $requests > 0 ? $crop / $requests : 0.0, $worst, $worstPicture, $harmed, $uneven,
             $count > 0 ? (int) round($smallest) : 0, (int) round($largest), $total > 0 ? min(1.0, $area / ($total * $inner)) : 0.0,
             max(0.0, min($rightmost, $inner) - $leftmost) / $view->width, (int) round($total), $total / $view->height,
-            (int) round($first), (int) round($all), $firstRequests, $requests, $count,
+            (int) round($first), (int) round($all), $firstRequests, $requests, $count, $inner,
         );
     }
 
@@ -95,20 +98,20 @@ final class Measurer
      */
     private function cropOf(int $index, Subject $subject, float $shape): array
     {
-        $key = $index.'/'.round($shape, 3);
-        if (! isset($this->crops[$key])) {
+        $key = (int) round(1000 * $shape);
+        if (! isset($this->crops[$index][$key])) {
             $window = CropWindow::cover($subject->ratio, Ratio::of($shape, 1), $subject->focal);
             $half = self::FOCAL_AREA / 2;
             $across = $half * min(1.0, 1 / $subject->ratio->value);
             $down = $half * min(1.0, $subject->ratio->value);
             // What lies beyond the picture's own edge is not missed.
-            $this->crops[$key] = [$window->lost(), max(0.0, $subject->focal->x - $across) < $window->left - 1e-6
+            $this->crops[$index][$key] = [$window->lost(), max(0.0, $subject->focal->x - $across) < $window->left - 1e-6
                 || min(1.0, $subject->focal->x + $across) > $window->left + $window->width + 1e-6
                 || max(0.0, $subject->focal->y - $down) < $window->top - 1e-6
                 || min(1.0, $subject->focal->y + $down) > $window->top + $window->height + 1e-6];
         }
 
-        return $this->crops[$key];
+        return $this->crops[$index][$key];
     }
 
     private function weightOf(int $index, Subject $subject, float $wanted): float
@@ -122,7 +125,7 @@ final class Measurer
             }
         }
 
-        return $this->weights[$index.'/'.$width] ??= $subject->size === null ? 0.0 : WeightModel::bytes($subject->files, $subject->size, $width);
+        return $this->weights[$index][$width] ??= $subject->size === null ? 0.0 : WeightModel::bytes($subject->files, $subject->size, $width);
     }
 
     /**
@@ -150,9 +153,7 @@ final class Measurer
                 $bottom = max($bottom, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
             }
             $complete += (int) ($layout->kind->isStrip() || ($right - $left) >= (1 - self::COMPLETE) * $inner);
-            if ($end < $count || $row === 0) {
-                $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
-            }
+            $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
         }
         $mean = $heights === [] ? 1.0 : array_sum($heights) / count($heights);
 

@@ -18,7 +18,7 @@ final readonly class Measures
      * @param  float  $worstCrop  the largest such share
      * @param  ?int  $worstPicture  whose that is, index from 0; null where nothing is cropped
      * @param  int  $harmed  pictures of which the focal area is not wholly in view: the square around the focal point, a fifth of the shorter side wide
-     * @param  float  $uneven  highest row less the lowest over their mean, last row excepted; of a masonry the columns' ends apart over the height; 0 is even
+     * @param  float  $uneven  highest row less the lowest over their mean; of a masonry the columns' ends apart over the height; 0 is even
      * @param  int  $smallest  px, the shorter side of the smallest picture
      * @param  int  $largest  px, the longer side of the largest picture
      * @param  float  $used  share of the gallery's rectangle that tiles cover, 0 to 1
@@ -30,6 +30,7 @@ final readonly class Measures
      * @param  int  $firstRequests  pictures that begin within the first window height
      * @param  int  $allRequests  all pictures
      * @param  int  $items  pictures, and what is none
+     * @param  float  $inner  px of width of the gallery
      */
     public function __construct(
         public int $rows,
@@ -51,6 +52,7 @@ final readonly class Measures
         public int $firstRequests,
         public int $allRequests,
         public int $items,
+        public float $inner,
     ) {
     }
 
@@ -72,10 +74,9 @@ final readonly class Measures
                 max($whole->worstCrop, $next->worstCrop),
                 $worse && $next->worstPicture !== null ? $whole->items + $next->worstPicture : $whole->worstPicture,
                 $whole->harmed + $next->harmed, max($whole->uneven, $next->uneven),
-                min($whole->smallest, $next->smallest), max($whole->largest, $next->largest),
+                $whole->items === 0 ? $next->smallest : ($next->items === 0 ? $whole->smallest : min($whole->smallest, $next->smallest)), max($whole->largest, $next->largest),
                 ($whole->used * $whole->height + $next->used * $next->height) / max(1, $height), max($whole->span, $next->span), $height, $whole->screens + $next->screens,
-                // What is below the first section is seldom in the first view.
-                $whole->firstBytes, $whole->allBytes + $next->allBytes, $whole->firstRequests, $requests, $whole->items + $next->items,
+                $whole->firstBytes + $next->firstBytes, $whole->allBytes + $next->allBytes, $whole->firstRequests + $next->firstRequests, $requests, $whole->items + $next->items, $whole->inner,
             );
         }
 

@@ -9,6 +9,9 @@ use ZincPane\Core\Design\LayoutKind;
 /** Says in words what the measures of a layout amount to. */
 final class Reasons
 {
+    /** Times as long as the shortest side the longest is where large and small are beside each other. */
+    private const LARGE = 2.0;
+
     /**
      * Why it is good: "12 pictures fill 4 columns exactly; nothing important is cropped."
      */
@@ -27,19 +30,24 @@ final class Reasons
     private static function rows(Candidate $candidate, int $count): string
     {
         $wide = $candidate->wide;
-        $columns = $candidate->layout->columns;
+        $columns = $candidate->onWide[0]->band->columns;
         $apart = (int) round(100 * $wide->uneven);
+        $isOne = count($candidate->onWide) === 1;
 
         return match ($candidate->layout->kind) {
             LayoutKind::Grid => match (true) {
-                $count % $columns === 0 => "{$count} pictures fill {$columns} columns exactly",
                 $wide->rows === 1 => 'all in one row',
+                $isOne && $count % $columns === 0 && $wide->inLastRow === $columns => "{$count} pictures fill {$columns} columns exactly",
                 $wide->complete === $wide->rows => "all {$wide->rows} rows are complete",
                 default => "{$wide->complete} of {$wide->rows} rows are complete",
             },
             LayoutKind::Masonry => $apart <= 2 ? 'the columns end level' : "the columns end {$apart} per cent apart",
-            LayoutKind::Rows => "{$wide->complete} of {$wide->rows} rows are complete, their heights within {$apart} per cent",
-            LayoutKind::Mosaic => 'large and small fill the width without holes',
+            LayoutKind::Rows => match (true) {
+                $wide->rows === 1 => 'all in one row',
+                $wide->complete === $wide->rows => "all {$wide->rows} rows are complete, their heights within {$apart} per cent",
+                default => "{$wide->complete} of {$wide->rows} rows are complete, their heights within {$apart} per cent",
+            },
+            LayoutKind::Mosaic => $wide->largest >= self::LARGE * $wide->smallest ? 'large and small fill the width without holes' : 'all fill the width without holes',
             default => 'one at a time',
         };
     }
@@ -47,11 +55,12 @@ final class Reasons
     private static function crop(Measures $wide): string
     {
         $per = (int) round(100 * $wide->crop);
+        $share = $per === 0 ? 'less than 1 per cent' : "{$per} per cent";
 
         return match (true) {
             $wide->worstPicture === null => 'nothing is cropped',
-            $wide->harmed === 0 => "{$per} per cent is cropped, nothing important",
-            default => "{$per} per cent is cropped, of {$wide->harmed} ".($wide->harmed === 1 ? 'picture' : 'pictures').' something important',
+            $wide->harmed === 0 => "{$share} is cropped, nothing important",
+            default => "{$share} is cropped, of {$wide->harmed} ".($wide->harmed === 1 ? 'picture' : 'pictures').' something important',
         };
     }
 }

@@ -12,11 +12,11 @@ final readonly class Suggestions
 {
     private const COLUMNS = [2, 3, 4, 5, 6];
 
-    private const SHAPES = ['1:1', '4:3', '3:2', '16:9', '2:3', 'own'];
+    private const SHAPES = ['1:1', '4:3', '3:2', '2:3', 'own'];
 
-    private const ROW_HEIGHTS = [150, 190, 230, 280, 340];
+    private const ROW_HEIGHTS = [150, 190, 230, 280, 340, 420, 520];
 
-    private const MOSAIC_HEIGHTS = [150, 190, 240];
+    private const MOSAIC_HEIGHTS = [150, 190, 240, 320];
 
     public function __construct(private Candidates $candidates, private Weights $weights)
     {
@@ -48,8 +48,11 @@ final readonly class Suggestions
      */
     private function space(int $count): array
     {
+        if ($count === 1) {
+            return [['kind' => 'single']];
+        }
         $space = [];
-        foreach (self::COLUMNS as $columns) {
+        foreach (array_filter(self::COLUMNS, static fn (int $columns): bool => $columns <= $count) as $columns) {
             $lasts = $count % $columns === 0 ? ['start'] : ['start', 'fill', 'balance'];
             foreach (self::SHAPES as $shape) {
                 foreach ($lasts as $last) {
@@ -59,13 +62,14 @@ final readonly class Suggestions
             $space[] = ['kind' => 'masonry', 'column_rule' => 'count', 'columns' => $columns];
         }
         foreach (self::ROW_HEIGHTS as $height) {
-            foreach (['balance', 'fill', 'start'] as $last) {
+            foreach (['balance', 'fill'] as $last) {
                 $space[] = ['kind' => 'rows', 'row_height' => $height, 'last_row' => $last];
             }
         }
         foreach (self::MOSAIC_HEIGHTS as $height) {
             $space[] = ['kind' => 'mosaic', 'row_height' => $height];
         }
+        $space[] = ['kind' => 'single'];
 
         return $space;
     }

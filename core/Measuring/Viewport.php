@@ -12,6 +12,11 @@ final readonly class Viewport
 
     public const PHONE = 390;
 
+    /** And its height. */
+    public const WIDE_HEIGHT = 800;
+
+    public const PHONE_HEIGHT = 844;
+
     /**
      * @param  float  $inner  px of width that the gallery has
      * @param  int  $width  px of the window
@@ -27,7 +32,7 @@ final readonly class Viewport
      */
     public static function wide(float $inner): self
     {
-        return new self($inner, self::WIDE, 800, 1);
+        return new self($inner, self::WIDE, self::WIDE_HEIGHT, 1);
     }
 
     /**
@@ -35,6 +40,6 @@ final readonly class Viewport
      */
     public static function phone(float $inner): self
     {
-        return new self($inner, self::PHONE, 844, 3);
+        return new self($inner, self::PHONE, self::PHONE_HEIGHT, 3);
     }
 }

@@ -10,11 +10,11 @@ use ZincPane\Core\Settings\Settings;
 /** How much each quality of a layout counts when one is looked for; whole numbers from 0 to 10. */
 final readonly class Weights
 {
-    public const LABELS = ['complete' => 'Complete rows', 'crop' => 'Little crop', 'even' => 'Even', 'phone' => 'Good on a phone', 'light' => 'Light'];
+    public const LABELS = ['complete' => 'Complete rows', 'crop' => 'Little crop', 'even' => 'Even', 'full' => 'No holes', 'size' => 'Tiles of a good size', 'phone' => 'Good on a phone', 'short' => 'Little to scroll', 'light' => 'Light'];
 
     public const MOST = 10;
 
-    public const DEFAULTS = ['complete' => 6, 'crop' => 7, 'even' => 4, 'phone' => 5, 'light' => 2];
+    public const DEFAULTS = ['complete' => 6, 'crop' => 7, 'even' => 4, 'full' => 5, 'size' => 7, 'phone' => 5, 'short' => 4, 'light' => 2];
 
     /**
      * @param  array<string, int>  $values

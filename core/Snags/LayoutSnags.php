@@ -14,6 +14,9 @@ final readonly class LayoutSnags
     /** Offered for one snag. */
     private const MOST_MENDS = 2;
 
+    /** Tried for one snag. */
+    private const MOST_TRIED = 12;
+
     /**
      * @param  list<Subject>  $subjects
      */
@@ -26,7 +29,10 @@ final readonly class LayoutSnags
      */
     public static function rules(): array
     {
-        return [new RaggedLastRow, new LostFocalArea, new MuchCropped, new SmallOnPhone, new PictureTooSmall, new HeavyFirstView];
+        return [
+            new RaggedLastRow, new GiantLastTile, new UnevenColumns, new Holes, new LostFocalArea, new MuchCropped, new PortraitsHalved, new SmallOnPhone,
+            new AloneOnPhone, new LongOnPhone, new HigherThanWindow, new PictureTooSmall, new HeavyFirstView,
+        ];
     }
 
     /**
@@ -38,7 +44,7 @@ final readonly class LayoutSnags
         $found = $this->found($now);
         foreach (self::rules() as $rule) {
             if (isset($found[$rule->code()])) {
-                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, count($found)), $rule instanceof CropRule);
+                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, $found), $rule instanceof CropRule);
             }
         }
 
@@ -46,19 +52,20 @@ final readonly class LayoutSnags
     }
 
     /**
-     * @param  int  $found  how many snags there are now
+     * @param  array<string, string>  $found  the snags there are now
      * @return list<Mend>
      */
-    private function mends(LayoutRule $rule, Candidate $now, int $found): array
+    private function mends(LayoutRule $rule, Candidate $now, array $found): array
     {
         $mends = [];
+        $tried = 0;
         foreach ($rule->mends($now, count($this->subjects)) as $mend) {
             $left = $this->found($this->candidates->of($mend->part));
             // A mend must not tear another hole.
-            if (! isset($left[$rule->code()]) && count($left) < $found) {
+            if (! isset($left[$rule->code()]) && array_diff_key($left, $found) === []) {
                 $mends[] = $mend;
             }
-            if (count($mends) === self::MOST_MENDS) {
+            if (count($mends) === self::MOST_MENDS || ++$tried === self::MOST_TRIED) {
                 break;
             }
         }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
+use ZincPane\Core\Design\ColumnRule;
+use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutKind;
+use ZincPane\Core\Design\ObjectFit;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Subject;
 
@@ -34,23 +37,38 @@ final readonly class PictureTooSmall implements LayoutRule
     {
         switch ($candidate->layout->kind) {
             case LayoutKind::Grid:
+                yield new Mend('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
+                // As for masonry.
             case LayoutKind::Masonry:
-                foreach ([3, 4, 5, 6, 8] as $columns) {
-                    yield Mend::columns($columns);
+                foreach ([3, 4, 5, 6, 8, 10, 12] as $columns) {
+                    if ($columns > $candidate->onWide[0]->band->columns) {
+                        yield Mend::columns($columns);
+                    }
                 }
                 break;
             case LayoutKind::Rows:
             case LayoutKind::Mosaic:
-                foreach ([280, 230, 180, 140, 100] as $height) {
+                foreach ([280, 230, 180, 140, 100, 80] as $height) {
                     if ($height < $candidate->layout->rowHeight) {
                         yield new Mend("Rows of {$height} px", ['row_height' => $height]);
                     }
                 }
                 break;
+            case LayoutKind::Single:
+                break;
             default:
-                foreach ([420, 340, 260, 200] as $height) {
-                    yield new Mend("{$height} px high", ['height' => $height]);
+                foreach ([420, 340, 260, 200, 160] as $height) {
+                    if ($height < $candidate->layout->height) {
+                        yield new Mend("{$height} px high", ['height' => $height]);
+                    }
                 }
+        }
+        // Of several kinds of layout, these make the smallest tiles.
+        foreach ([180, 120, 80] as $height) {
+            yield new Mend("Tiled rows of {$height} px", ['kind' => LayoutKind::Rows->value, 'row_height' => $height, 'last_row' => LastRow::Start->value, 'phone' => ['row_height' => null]]);
+        }
+        foreach ([6, 10] as $columns) {
+            yield new Mend("Masonry of {$columns} columns", ['kind' => LayoutKind::Masonry->value, 'column_rule' => ColumnRule::Count->value, 'columns' => $columns]);
         }
     }
 
@@ -61,12 +79,27 @@ final readonly class PictureTooSmall implements LayoutRule
     private static function small(Candidate $candidate, array $subjects): array
     {
         $small = [];
-        $boxes = $candidate->arrangement->at($candidate->inner)->boxes;
-        foreach ($subjects as $i => $subject) {
-            if ($subject->size !== null && $subject->size->width < (1 - self::MISSING) * $boxes->widths[$i]->at($candidate->inner)) {
-                $small[] = $i;
+        $fit = $candidate->layout->objectFitInForce();
+        $isCropped = $candidate->layout->sharedShape() !== null || $candidate->layout->kind->isStrip();
+        foreach ($candidate->onWide as $part) {
+            foreach ($part->pictures() as $place => $box) {
+                $subject = $subjects[$place];
+                if ($subject->size === null) {
+                    continue;
+                }
+                [$width, $height] = [$box->width->at($candidate->inner), $box->height->at($candidate->inner)];
+                // Where the tile has another shape, the picture covers it or stands within it.
+                $drawn = match (true) {
+                    ! $isCropped => $width,
+                    $fit === ObjectFit::Cover => max($width, $height * $subject->ratio->value),
+                    default => min($width, $height * $subject->ratio->value),
+                };
+                if ($subject->size->width < (1 - self::MISSING) * $drawn) {
+                    $small[] = $place;
+                }
             }
         }
+        sort($small);
 
         return $small;
     }

@@ -7,7 +7,6 @@ use Random\Randomizer;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\WidthBand;
-use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\GridLayout;
 use ZincPane\Core\Layout\RowBalance;
 use ZincPane\Core\Layout\RowBands;
@@ -37,24 +36,6 @@ function everyRow(string $lastRow, Closure $judge, array $counts = [1, 2, 3, 4, 
             }
         }
     }
-}
-
-/**
- * @return list<array{top: float, left: float, right: float, height: float}>
- */
-function rowsOf(BandArrangement $band, float $width): array
-{
-    $rows = [];
-    foreach ($band->boxes as $box) {
-        $place = $box->at($width);
-        $top = (string) round($place['top'], 3);
-        $rows[$top] = [
-            'top' => $place['top'], 'left' => min($rows[$top]['left'] ?? INF, $place['left']),
-            'right' => max($rows[$top]['right'] ?? 0.0, $place['left'] + $place['width']), 'height' => max($rows[$top]['height'] ?? 0.0, $place['height']),
-        ];
-    }
-
-    return array_values($rows);
 }
 
 it('never lets a last row that need not fill the width become higher than 1.3 times what is wished', function (string $lastRow): void {

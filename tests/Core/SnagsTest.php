@@ -44,7 +44,7 @@ it('finds each thing amiss, and says what mends it', function (array $subjects, 
     'two short' => [alike(10, 1.5), ['columns' => 4], 'ragged-last-row', '2 more pictures would complete the last row.', ['Use 5 columns', 'Balance the rows']],
     'a focal area at the side' => [alike(8, 2.6, 0.02), ['columns' => 4, 'shape' => '2:3'], 'much-cropped', 'Picture 1 loses 74 per cent.', ['Make the tiles 4:3', 'Make the tiles 3:2']],
     'small on a phone' => [alike(12, 1.5), ['columns' => 4, 'phone' => ['columns' => 6]], 'small-on-phone', 'On a phone the smallest picture is 35 px.', ['3 columns on a phone', '2 columns on a phone']],
-    'too few px' => [alike(12, 1.5, 0.5, 240), ['columns' => 3], 'picture-too-small', '12 pictures are smaller than their tiles, and are drawn blurred.', ['Use 6 columns']],
+    'too few px' => [alike(12, 1.5, 0.5, 240), ['columns' => 3], 'picture-too-small', '12 pictures are smaller than their tiles, and are drawn blurred.', ['Use 6 columns', 'Use 12 columns']],
     'heavy' => [alike(12, 1.5, 0.5, 4000, 220_000), ['columns' => 2], 'heavy-first-view', 'The first view on a phone weighs 2.6 MB.', []],
 ]);
 

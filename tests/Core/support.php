@@ -35,6 +35,7 @@ use ZincPane\Core\Layout\StripLayout;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Markup\Fragment;
 use ZincPane\Core\Markup\GalleryMarkup;
+use ZincPane\Core\Measuring\Subject;
 use ZincPane\Core\Settings\Kinds\ByItself;
 use ZincPane\Core\Settings\Kinds\WholeNumber;
 use ZincPane\Core\Tidying\Recipe;
@@ -198,4 +199,35 @@ function allBreaks(int $count): Generator
     for ($mask = 0; $mask < 2 ** ($count - 1); $mask++) {
         yield [0, ...array_values(array_filter($count > 1 ? range(1, $count - 1) : [], static fn (int $i): bool => ($mask >> ($i - 1) & 1) === 1))];
     }
+}
+
+/**
+ * @return list<array{top: float, left: float, right: float, height: float}>
+ */
+function rowsOf(BandArrangement $band, float $width): array
+{
+    $rows = [];
+    foreach ($band->boxes as $box) {
+        $place = $box->at($width);
+        $top = (string) round($place['top'], 3);
+        $rows[$top] = [
+            'top' => $place['top'], 'left' => min($rows[$top]['left'] ?? INF, $place['left']),
+            'right' => max($rows[$top]['right'] ?? 0.0, $place['left'] + $place['width']), 'height' => max($rows[$top]['height'] ?? 0.0, $place['height']),
+        ];
+    }
+
+    return array_values($rows);
+}
+
+/** Whether a point of a picture, in shares of it, is in view where it covers a tile and is held as CSS holds it. */
+function inView(Subject $subject, float $width, float $height, float $x, float $y): bool
+{
+    // The picture is as small as covers the tile; its focal point is brought as near to the middle as its edges allow.
+    $drawnWidth = max($width, $height * $subject->ratio->value);
+    $drawnHeight = $drawnWidth / $subject->ratio->value;
+    $left = min(0, max($width - $drawnWidth, $width / 2 - $subject->focal->x * $drawnWidth));
+    $top = min(0, max($height - $drawnHeight, $height / 2 - $subject->focal->y * $drawnHeight));
+    [$atX, $atY] = [$left + $x * $drawnWidth, $top + $y * $drawnHeight];
+
+    return $atX > -1e-6 && $atX < $width + 1e-6 && $atY > -1e-6 && $atY < $height + 1e-6;
 }

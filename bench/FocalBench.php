@@ -22,7 +22,7 @@ final class FocalBench
         $found = 0;
         $figures = Stopwatch::time(static function (int $run) use ($scenes, &$found): void {
             [$raster, [$left, $top, $right, $bottom]] = $scenes[$run % count($scenes)];
-            $point = FocalFinder::find($raster);
+            $point = FocalFinder::find($raster)->point;
             $found += (int) ($point->x >= $left && $point->x <= $right && $point->y >= $top && $point->y <= $bottom);
         }, FocalScenes::COUNT - 1);
 

@@ -8,6 +8,7 @@ use App\Imaging\ImagingException;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Cropping\FoundFocal;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\ItemWords;
 use ZincPane\Core\Settings\SettingException;
@@ -60,15 +61,15 @@ final readonly class ChangePicture
     }
 
     /**
-     * @return array<string, float|string>
+     * @return array<string, float|string|bool>
      */
     private function focal(Picture $picture, mixed $seen, Recipe $recipe): array
     {
         $isGiven = is_array($seen) && is_numeric($seen[0] ?? null) && is_numeric($seen[1] ?? null);
-        $point = $isGiven
-            ? $recipe->original(FocalPoint::of((float) $seen[0], (float) $seen[1]), $picture->upright())
+        $found = $isGiven
+            ? new FoundFocal($recipe->original(FocalPoint::of((float) $seen[0], (float) $seen[1]), $picture->upright()), true)
             : $this->focal->handle($picture);
 
-        return ['focal_x' => $point->x, 'focal_y' => $point->y, 'focal_by' => $isGiven ? 'person' : 'found'];
+        return ['focal_x' => $found->point->x, 'focal_y' => $found->point->y, 'focal_by' => $isGiven ? 'person' : 'found', 'focal_sure' => $found->isSure];
     }
 }

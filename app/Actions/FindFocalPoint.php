@@ -11,6 +11,7 @@ use App\Models\Picture;
 use Illuminate\Contracts\Filesystem\Factory;
 use ZincPane\Core\Cropping\FocalFinder;
 use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Cropping\FoundFocal;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Tidying\Recipe;
 
@@ -31,13 +32,13 @@ final readonly class FindFocalPoint
      */
     public function seen(Picture $picture, mixed $recipe): FocalPoint
     {
-        return Recipe::fromArray($recipe)->seen($this->handle($picture), $picture->upright());
+        return Recipe::fromArray($recipe)->seen($this->handle($picture)->point, $picture->upright());
     }
 
     /**
      * @throws ImagingException when the original cannot be read
      */
-    public function handle(Picture $picture): FocalPoint
+    public function handle(Picture $picture): FoundFocal
     {
         return FocalFinder::find($this->rasters->make(new Source($this->disks->disk('originals')->path($picture->originalPath()), $picture->upright(), Recipe::plain())));
     }

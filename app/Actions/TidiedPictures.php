@@ -76,7 +76,7 @@ final class TidiedPictures
             if ($tidied->isSameAs($before[$picture->id])) {
                 continue;
             }
-            $picture->update(['focal_x' => $tidied->focal->x, 'focal_y' => $tidied->focal->y, 'focal_by' => $tidied->isChosen ? 'person' : 'found']);
+            $picture->update(['focal_x' => $tidied->focal->x, 'focal_y' => $tidied->focal->y, 'focal_by' => $tidied->isChosen ? 'person' : 'found', ...($tidied->isChosen ? ['focal_sure' => true] : [])]);
             if (! $tidied->recipe->isSameAs($before[$picture->id]->recipe)) {
                 $made = $this->made[$picture->id] ?? null;
                 // In between, somebody may have tidied it otherwise; then it is made here.

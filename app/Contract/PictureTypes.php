@@ -32,7 +32,7 @@ final class PictureTypes
                 ->told('What of a recipe changes; the focal point on the picture as it will be seen.'),
             'FocalFound' => Type::object(['focal' => Type::tuple(Type::number(), 2)]),
             'PictureDetails' => Type::object([
-                ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']),
+                ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']), 'focal_sure' => Type::flag(),
                 ...array_fill_keys(['keywords', 'camera', 'rights', 'licence', 'source'], Type::text()), 'taken_at' => Type::text()->orNull(), 'bytes' => Type::whole(),
                 'seconds' => Type::number()->orNull(), 'offline' => Type::flag()->told('Taken off everywhere: no visitor gets it.'), 'colours' => Type::list(Type::text()), 'file' => Type::text()->orNull(),
             ])->told('A picture with all that is known of it.'),

@@ -75,9 +75,9 @@ final readonly class TakeInPicture
         $raster = $this->firstLook($picture, $path, $size, $flaws);
         $focal = FocalFinder::find($raster);
         $palette = Palette::of($raster);
-        [$x, $y] = $from->focal ?? [$focal->x, $focal->y];
+        [$x, $y] = $from->focal ?? [$focal->point->x, $focal->point->y];
         $picture->fill([
-            'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person',
+            'focal_x' => $x, 'focal_y' => $y, 'focal_by' => $from->focal === null ? 'found' : 'person', 'focal_sure' => $from->focal !== null || $focal->isSure,
             'palette' => $palette->toArray(), 'colour' => $palette->main()->toHex(), 'look' => PerceptualHash::of($raster)->hex,
         ]);
         $facts = $this->facts($picture, $path);

@@ -36,6 +36,7 @@ use ZincPane\Core\Tidying\Recipe;
  * @property float $focal_x on the upright original
  * @property float $focal_y on the upright original
  * @property string $focal_by found or person
+ * @property bool $focal_sure
  * @property string $title
  * @property string $caption
  * @property string $description
@@ -91,13 +92,13 @@ final class Picture extends Model
     private string|int|float|null $madeAsWritten = null;
 
     protected $attributes = [
-        'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'title' => '', 'caption' => '', 'description' => '', 'alt' => '', 'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload', 'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false, 'offline_at' => null,
+        'kind' => 'picture', 'focal_x' => 0.5, 'focal_y' => 0.5, 'focal_by' => 'found', 'focal_sure' => true, 'title' => '', 'caption' => '', 'description' => '', 'alt' => '', 'link' => '', 'credit' => '', 'keywords' => '', 'decorative' => false, 'offered' => '{}', 'camera' => '', 'rights' => '', 'source' => 'upload', 'licence' => '', 'recipe' => '{}', 'palette' => '[]', 'renditions' => '{}', 'poster_id' => null, 'look' => null, 'lens' => '', 'exposure' => '', 'place' => '', 'track' => '', 'has_alpha' => false, 'is_moving' => false, 'offline_at' => null,
     ];
 
     protected function casts(): array
     {
         return [
-            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
+            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'focal_sure' => 'boolean', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
             'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'taken_milliseconds' => 'integer', 'taken_offset' => 'integer', 'binned_at' => 'datetime', 'seconds' => 'float',
         ];
     }

@@ -209,7 +209,7 @@ export type Strength = 'mild' | 'firm' | 'strict';
 export type EmbedRule = 'anyone' | 'these' | 'nobody';
 export type FillAct = 'set' | 'before' | 'after' | 'replace' | 'clear';
 export type WordField = 'title' | 'caption' | 'description' | 'alt' | 'link' | 'credit';
-export type FlawCode = 'missing' | 'file-name' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
+export type FlawCode = 'missing' | 'file-name' | 'says-nothing' | 'filler' | 'same-as-caption' | 'too-long' | 'repeated';
 export type GalleryList = GalleryCard[];
 export type LayoutKind = 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
 export type OrderName = 'time' | 'name' | 'colour' | 'alternate' | 'apart' | 'reverse' | 'shuffle';
@@ -217,7 +217,7 @@ export type PartKind = 'heading' | 'lead' | 'paragraph' | 'list' | 'picture' | '
 export type PaneSide = 'start' | 'middle' | 'end';
 export type PaneWidth = 'half' | 'text' | 'wide' | 'edges' | 'px';
 export type Role = 'owner' | 'editor';
-export type Quality = 'complete' | 'crop' | 'even' | 'phone' | 'light';
+export type Quality = 'complete' | 'crop' | 'even' | 'full' | 'size' | 'phone' | 'short' | 'light';
 export type Setting = NumberSetting | ChoiceSetting | ShapeSetting | FlagSetting | ColourSetting | TextSetting | CssSetting | PictureSetting;
 export type SitePages = SitePage[];
 export type SourceList = SourceInfo[];
@@ -278,7 +278,10 @@ export interface Alternatives {
         complete: number;
         crop: number;
         even: number;
+        full: number;
+        size: number;
         phone: number;
+        short: number;
         light: number;
     };
     candidates: Candidate[];
@@ -1513,6 +1516,7 @@ export interface PictureDetails {
      */
     original: [number, number];
     focal_by: 'found' | 'person';
+    focal_sure: boolean;
     keywords: string;
     camera: string;
     rights: string;

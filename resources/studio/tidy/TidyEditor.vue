@@ -44,7 +44,7 @@
             <NumberControl :model-value="draft.contrast" label="Contrast" :least="-tidying.light" :most="tidying.light" @input="draft.contrast = $event" />
             <ElCheckbox v-model="draft.words">Published files keep creator, rights and licence</ElCheckbox>
             <div class="focal">
-                <p>Focal point {{ picture?.focal_by === 'person' ? 'as you set it' : 'found by itself' }}</p>
+                <p>Focal point {{ picture?.focal_by === 'person' ? 'as you set it' : picture?.focal_sure === false ? 'guessed: look whether it is right' : 'found by itself' }}</p>
                 <ElButton @click="moveFocal(null)">Find it</ElButton>
             </div>
             <figure>

@@ -14,11 +14,13 @@ return new class extends Migration
             // Milliseconds beyond taken_at, and minutes that its clock was ahead of UTC.
             $table->unsignedSmallInteger('taken_milliseconds')->default(0);
             $table->smallInteger('taken_offset')->nullable();
+            // Whether the focal point is one that can be relied on: set by a person, or found where all that is worth looking at lies together.
+            $table->boolean('focal_sure')->default(true);
         });
     }
 
     public function down(): void
     {
-        Schema::table('pictures', static fn (Blueprint $table) => $table->dropColumn(['taken_milliseconds', 'taken_offset']));
+        Schema::table('pictures', static fn (Blueprint $table) => $table->dropColumn(['taken_milliseconds', 'taken_offset', 'focal_sure']));
     }
 };

@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Bench;
 
 use Symfony\Component\Process\Process;
+use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\WeightModel;
 use ZincPane\Core\Geometry\Size;
 
-/** How far the predicted weight of a rendition is from the file's, told from one file of the same picture. */
+/** How far the predicted weight of a rendition is from the file's, told from those that every picture has. */
 final class WeightBench
 {
-    private const KNOWN = 540;
-
-    private const WIDTHS = [196, 240, 360, 810, 1215, 1820];
+    private const WIDTHS = [160, 196, 294, 360, 441, 661, 810, 992, 1488];
 
     /**
      * @return array<string, int|float>
@@ -27,7 +26,12 @@ final class WeightBench
                 continue;
             }
             $size = Size::of($width, $height);
-            $known = [self::KNOWN => self::bytes($file, self::KNOWN, $folder)];
+            $known = [];
+            foreach (RenditionPlan::ALWAYS as $always) {
+                if ($always <= $width) {
+                    $known[$always] = self::bytes($file, $always, $folder);
+                }
+            }
             foreach (self::WIDTHS as $wanted) {
                 if ($wanted < $width) {
                     $off[] = abs(WeightModel::bytes($known, $size, $wanted) / self::bytes($file, $wanted, $folder) - 1);

@@ -7,11 +7,12 @@ namespace ZincPane\Core\Delivery;
 use ZincPane\Core\Geometry\Size;
 
 /**
- * How heavy a rendition is: told by the file where there is one, else predicted.
+ * How heavy a rendition is: told by the file where there is one, else predicted from those there are.
  *
- * Bytes grow with a power of the width: b = b₀·(w / w₀)^1.63, from the nearest file of the same
- * picture; fitted by least squares in logarithms over the demo's WebP files (the error of it is
- * printed by the benchmark `weight-model`). A picture without any file is taken for an ordinary one.
+ * Bytes grow with a power of the width. Between two files of the same picture the power is theirs: the logarithm of
+ * the bytes lies on the line between. Beyond them it is halfway between theirs and the usual one, b = b₀·(w / w₀)^1.63, which
+ * was fitted by least squares in logarithms over the demo's WebP files; beside a single file it is the usual one. The
+ * benchmark `weight-model` prints the error. A picture without any file is taken for an ordinary one.
  */
 final class WeightModel
 {
@@ -32,17 +33,51 @@ final class WeightModel
         if (isset($files[$width])) {
             return (float) $files[$width];
         }
-        $near = null;
-        foreach ($files as $known => $bytes) {
-            if ($near === null || abs(log($known / $width)) < abs(log($near / $width))) {
-                $near = $known;
-            }
+        $below = $above = [];
+        foreach (array_filter($files) as $known => $bytes) {
+            $known < $width ? $below[$known] = $bytes : $above[$known] = $bytes;
         }
-        if ($near === null) {
-            $near = self::ORDINARY_WIDTH;
-            $files[$near] = self::ORDINARY * $near * $near / $picture->ratio()->value;
-        }
+        krsort($below);
+        ksort($above);
 
-        return $files[$near] * ($width / $near) ** self::EXPONENT;
+        return match (true) {
+            $below !== [] && $above !== [] => self::on(self::first($below), self::first($above), $width, 1.0),
+            $below !== [] => self::beyond($below, $width),
+            $above !== [] => self::beyond($above, $width),
+            default => self::on([self::ORDINARY_WIDTH, self::ORDINARY * self::ORDINARY_WIDTH ** 2 / $picture->ratio()->value], null, $width, 0.0),
+        };
+    }
+
+    /**
+     * @param  non-empty-array<int, int>  $files  all to one side, the nearest first
+     */
+    private static function beyond(array $files, int $width): float
+    {
+        $next = array_slice($files, 1, 1, true);
+
+        return self::on(self::first($files), $next === [] ? null : self::first($next), $width, 0.5);
+    }
+
+    /**
+     * @param  array{int, float}  $near  width in px, and bytes
+     * @param  ?array{int, float}  $other
+     * @param  float  $share  of the power that comes from both
+     */
+    private static function on(array $near, ?array $other, int $width, float $share): float
+    {
+        $power = $other === null ? self::EXPONENT : $share * log($other[1] / $near[1]) / log($other[0] / $near[0]) + (1 - $share) * self::EXPONENT;
+
+        return $near[1] * ($width / $near[0]) ** $power;
+    }
+
+    /**
+     * @param  non-empty-array<int, int>  $files
+     * @return array{int, float}
+     */
+    private static function first(array $files): array
+    {
+        $width = array_key_first($files);
+
+        return [$width, (float) $files[$width]];
     }
 }

@@ -246,15 +246,23 @@ it('refuses weights that cannot be', function (mixed $weights, string $field): v
     expect(fn () => Weights::fromArray($weights))->toThrow(ZincPane\Core\Settings\SettingException::class, $field);
 })->with([[['crop' => 11], 'weights.crop'], [['crop' => -1], 'weights.crop'], [['beauty' => 3], '"beauty" is not a setting of weights'], ['much', 'weights']]);
 
-it('predicts the weight of a file that is not there from the nearest that is, the wider the heavier', function (): void {
+it('predicts the weight of a file that is not there from those that are, the wider the heavier', function (): void {
     $size = Size::of(6000, 4000);
     $files = [240 => 9_000, 1215 => 150_000];
     expect(WeightModel::bytes($files, $size, 1215))->toBe(150_000.0);
+    $power = log(150_000 / 9_000) / log(1215 / 240);
     $last = 0.0;
-    foreach ([160, 200, 240, 300, 360, 441] as $width) {
+    foreach ([160, 200, 240, 300, 360, 441, 1100, 1300, 2000] as $width) {
         $bytes = WeightModel::bytes($files, $size, $width);
-        expect($bytes)->toBeGreaterThan($last)->toEqualWithDelta(9_000 * ($width / 240) ** 1.63, 1.0);
+        // Between two files by the power between them; beyond, halfway to the usual one.
+        $expected = match (true) {
+            $width < 240 => 9_000 * ($width / 240) ** (($power + 1.63) / 2),
+            $width > 1215 => 150_000 * ($width / 1215) ** (($power + 1.63) / 2),
+            default => 9_000 * ($width / 240) ** $power,
+        };
+        expect($bytes)->toBeGreaterThan($last)->toEqualWithDelta($expected, 1.0);
         $last = $bytes;
     }
-    expect(WeightModel::bytes([], $size, 540))->toBeGreaterThan(5_000.0)->toBeLessThan(60_000.0);
+    expect(WeightModel::bytes([540 => 30_000], $size, 1080))->toEqualWithDelta(30_000 * 2 ** 1.63, 1.0)
+        ->and(WeightModel::bytes([], $size, 540))->toBeGreaterThan(5_000.0)->toBeLessThan(60_000.0);
 });

@@ -22,7 +22,7 @@ final class PictureTypes
             'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), ...$side, 'state' => $state, 'failure' => Type::text()->orNull(),
             'thumbnail' => Type::text()->orNull(), 'focal' => Type::tuple(Type::number(), 2), 'words' => Type::ref('Words'),
         ];
-        $recipe = ['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag()];
+        $recipe = ['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag(), 'free' => Type::flag()];
 
         return [
             'Picture' => Type::object($picture),

@@ -218,7 +218,9 @@ final class Picture extends Model
     /** The part of every address of its renditions: of the original and how it was tidied. */
     public static function keyFor(string $hash, Recipe $recipe): string
     {
-        $tidied = $recipe->isPlain() ? '' : json_encode($recipe->toArray(), JSON_THROW_ON_ERROR);
+        // What came later is left out where it is as it always was, so that files made before keep their names.
+        $told = array_filter($recipe->toArray(), static fn (mixed $value, string $key): bool => $key !== 'free' || $value === true, ARRAY_FILTER_USE_BOTH);
+        $tidied = $recipe->isPlain() ? '' : json_encode($told, JSON_THROW_ON_ERROR);
 
         return substr(hash('sha256', $hash.'|'.$tidied), 0, 24);
     }

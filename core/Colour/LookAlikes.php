@@ -61,6 +61,8 @@ final readonly class LookAlikes
     }
 
     /**
+     * Those that look like a picture, or like its mirror image.
+     *
      * @param  int  $bits  of difference, at most
      * @return array<int, int> keys of those that look like it, with the bits they differ in
      */
@@ -69,11 +71,13 @@ final readonly class LookAlikes
         [$a, $b, $c, $d] = $this->words;
         [$ai, $bi, $ci, $di] = $look->words();
         $set = self::bitsSet();
+        $mask = PerceptualHash::MIRRORED;
         $near = [];
         foreach ($this->keys as $j => $key) {
             $all = $set[$ai ^ $a[$j]] + $set[$bi ^ $b[$j]] + $set[$ci ^ $c[$j]] + $set[$di ^ $d[$j]];
-            if ($all <= $bits) {
-                $near[$key] = $all;
+            $mirrored = $set[$ai ^ $a[$j] ^ $mask] + $set[$bi ^ $b[$j] ^ $mask] + $set[$ci ^ $c[$j] ^ $mask] + $set[$di ^ $d[$j] ^ $mask];
+            if (min($all, $mirrored) <= $bits) {
+                $near[$key] = min($all, $mirrored);
             }
         }
 

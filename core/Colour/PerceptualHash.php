@@ -14,8 +14,11 @@ use InvalidArgumentException;
  */
 final readonly class PerceptualHash
 {
-    /** Up to so many bits of difference, two pictures are taken for near-duplicates. */
-    public const ALIKE = 8;
+    /** Up to so many bits of difference, two pictures are taken for near-duplicates, also where one is the mirror image of the other; unrelated ones differ in 14 and more. */
+    public const ALIKE = 12;
+
+    /** Bits of each word that change in a mirror image: every other frequency across has another sign. */
+    public const MIRRORED = 0xAAAA;
 
     private const SIDE = 32;
 

@@ -21,7 +21,7 @@ final readonly class Recipe
     /** How much darker or lighter, flatter or harder at most. */
     public const LIGHT = 100;
 
-    private const KEYS = ['turn', 'straighten', 'crop', 'brightness', 'contrast', 'words'];
+    private const KEYS = ['turn', 'straighten', 'crop', 'brightness', 'contrast', 'words', 'free'];
 
     /**
      * @param  int  $turn  quarter turns clockwise, 0 to 3
@@ -29,6 +29,7 @@ final readonly class Recipe
      * @param  int  $brightness  -100 to 100
      * @param  int  $contrast  -100 to 100
      * @param  bool  $words  published files say of creator, rights and licence what the original says
+     * @param  bool  $free  straightened, as much is kept as can be, whatever its shape
      */
     private function __construct(
         public int $turn,
@@ -37,12 +38,13 @@ final readonly class Recipe
         public int $brightness,
         public int $contrast,
         public bool $words,
+        public bool $free,
     ) {
     }
 
     public static function plain(): self
     {
-        return new self(0, 0.0, Crop::whole(), 0, 0, false);
+        return new self(0, 0.0, Crop::whole(), 0, 0, false, false);
     }
 
     /**
@@ -59,11 +61,12 @@ final readonly class Recipe
             $settings->int('brightness', 0, -self::LIGHT, self::LIGHT),
             $settings->int('contrast', 0, -self::LIGHT, self::LIGHT),
             $settings->flag('words', false),
+            $settings->flag('free', false),
         );
     }
 
     /**
-     * @return array{turn: int, straighten: float, crop: ?array{left: float, top: float, width: float, height: float}, brightness: int, contrast: int, words: bool}
+     * @return array{turn: int, straighten: float, crop: ?array{left: float, top: float, width: float, height: float}, brightness: int, contrast: int, words: bool, free: bool}
      */
     public function toArray(): array
     {
@@ -74,6 +77,7 @@ final readonly class Recipe
             'brightness' => $this->brightness,
             'contrast' => $this->contrast,
             'words' => $this->words,
+            'free' => $this->free,
         ];
     }
 
@@ -171,7 +175,10 @@ final readonly class Recipe
     }
 
     /**
-     * The largest rectangle of the picture's shape that has no empty corner once it is straightened.
+     * The largest rectangle that has no empty corner once the picture is straightened: of the picture's shape, or of any.
+     *
+     * Of any shape: where the picture is long and thin, it touches both long sides with half of the short one on its diagonal;
+     * else its four corners lie on the four sides.
      *
      * @return array{float, float} width and height in px, as turned
      */
@@ -180,9 +187,18 @@ final readonly class Recipe
         [$width, $height] = $this->turn % 2 === 0 ? [$upright->width, $upright->height] : [$upright->height, $upright->width];
         $sin = abs(sin(deg2rad($this->straighten)));
         $cos = cos(deg2rad($this->straighten));
-        $scale = min($width / ($width * $cos + $height * $sin), $height / ($width * $sin + $height * $cos));
+        if (! $this->free || $sin < 1e-9) {
+            $scale = min($width / ($width * $cos + $height * $sin), $height / ($width * $sin + $height * $cos));
 
-        return [$width * $scale, $height * $scale];
+            return [$width * $scale, $height * $scale];
+        }
+        $short = min($width, $height);
+        if ($short <= 2 * $sin * $cos * max($width, $height)) {
+            return $width >= $height ? [$short / (2 * $sin), $short / (2 * $cos)] : [$short / (2 * $cos), $short / (2 * $sin)];
+        }
+        $double = $cos * $cos - $sin * $sin;
+
+        return [($width * $cos - $height * $sin) / $double, ($height * $cos - $width * $sin) / $double];
     }
 
     /**

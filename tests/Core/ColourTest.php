@@ -88,6 +88,29 @@ it('knows a picture again that was made smaller, lighter or a little smaller at 
         ->and($alike(static fn (GdImage $image) => imagecrop($image, ['x' => 4, 'y' => 4, 'width' => imagesx($image) - 8, 'height' => imagesy($image) - 8])))->toBeLessThanOrEqual(PerceptualHash::ALIKE);
 })->with(['crowd-on-the-dyke.jpg', 'reels.jpg', 'lit-kites.jpg', 'bird-navy.jpg']);
 
+it('knows the mirror image of a picture again, and a copy in black and white, and no other picture of the demo', function (): void {
+    $files = array_map(basename(...), glob(__DIR__.'/../../database/demo/pictures/*.jpg'));
+    $looks = new LookAlikes(array_map(static fn (string $file): PerceptualHash => PerceptualHash::of(rasterOf($file)), $files));
+    $twins = ['two-deltas-at-noon.jpg', 'two-deltas-at-noon-2.jpg'];
+    foreach ($files as $n => $file) {
+        foreach ([
+            'mirrored' => static function (GdImage $image): GdImage {
+                imageflip($image, IMG_FLIP_HORIZONTAL);
+
+                return $image;
+            },
+            'in grey' => static function (GdImage $image): GdImage {
+                imagefilter($image, IMG_FILTER_GRAYSCALE);
+
+                return $image;
+            },
+        ] as $how => $change) {
+            $near = array_keys($looks->near(PerceptualHash::of(rasterOf($file, $change)), PerceptualHash::ALIKE));
+            expect($near)->toContain($n)->and(array_filter($near, static fn (int $other): bool => $other !== $n && ! (in_array($files[$other], $twins, true) && in_array($file, $twins, true))))->toBe([], "{$file}, {$how}");
+        }
+    }
+});
+
 it('refuses a raster that is none', function (int $width, int $height, int $pixels): void {
     expect(fn () => Raster::of($width, $height, array_fill(0, $pixels, 0)))->toThrow(InvalidArgumentException::class);
 })->with(['too wide' => [97, 1, 97], 'nothing' => [0, 10, 0], 'too few pixels' => [4, 4, 15]]);

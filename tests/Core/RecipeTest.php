@@ -17,6 +17,8 @@ $recipes = [
     'straightened' => [['straighten' => 7.5]],
     'all of it' => [['turn' => 3, 'straighten' => -12.3, 'crop' => ['left' => 0.3, 'top' => 0, 'width' => 0.7, 'height' => 0.4], 'brightness' => 20, 'contrast' => -30]],
     'seen as it came, with its words' => [['words' => true]],
+    'straightened, of any shape' => [['straighten' => -9.4, 'free' => true]],
+    'turned, straightened, of any shape' => [['turn' => 1, 'straighten' => 14.8, 'free' => true, 'crop' => ['left' => 0, 'top' => 0.1, 'width' => 1, 'height' => 0.5]]],
 ];
 
 it('reads what it wrote', function (array $values): void {
@@ -65,6 +67,18 @@ it('cuts at the very px that a crop names, however the picture was turned', func
         expect($area)->toBe(['left' => (int) round($of[0] * ($width - 1) + $width * $crop['left']), 'top' => (int) round($of[1] * ($height - 1) + $height * $crop['top']), 'width' => (int) round(0.4 * $width), 'height' => (int) round(0.4 * $height)]);
     }
 })->with([[0, [0, 0]], [1, [-1, 0]], [2, [-1, -1]], [3, [0, -1]]]);
+
+it('keeps the largest rectangle of all that lie inside, where the shape is free', function (int $width, int $height, float $degrees): void {
+    $area = static fn (bool $free): int => ($size = Recipe::fromArray(['straighten' => $degrees, 'free' => $free])->sizeOf(Size::of($width, $height)))->width * $size->height;
+    $angle = deg2rad($degrees);
+    $most = 0;
+    for ($w = 1; $w <= hypot($width, $height); $w += 4) {
+        // How high a rectangle so wide may be at most: its corners, turned back, lie within half the sides.
+        $high = min(2 * ($width / 2 - $w / 2 * cos($angle)) / sin($angle), 2 * ($height / 2 - $w / 2 * sin($angle)) / cos($angle));
+        $most = max($most, $w * max(0, $high));
+    }
+    expect($area(true))->toBeGreaterThanOrEqual($area(false))->toEqualWithDelta($most, 0.012 * $most);
+})->with([[1800, 1200, 7.0], [1200, 1800, 15.0], [2000, 400, 12.0], [400, 2000, 12.0], [900, 900, 10.0], [3000, 300, 15.0]]);
 
 it('keeps a crop to a hundred thousandth', function (): void {
     expect(Crop::fromArray(['left' => 0.1234567, 'top' => 0.7654321, 'width' => 0.3333333, 'height' => 0.2222222])->toArray())

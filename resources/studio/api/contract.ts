@@ -626,6 +626,7 @@ export interface TidyPart {
     brightness?: number;
     contrast?: number;
     words?: boolean;
+    free?: boolean;
     /**
      * @minItems 2
      * @maxItems 2
@@ -1539,6 +1540,7 @@ export interface Recipe {
     brightness: number;
     contrast: number;
     words: boolean;
+    free: boolean;
 }
 export interface PictureSetting {
     path: SettingPath;

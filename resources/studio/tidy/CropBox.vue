@@ -1,6 +1,6 @@
 <template>
     <div ref="home" class="home">
-        <img :src="src" :alt="alt" draggable="false" />
+        <img :src="src" :alt="alt" draggable="false" @load="onLoad" />
         <div v-if="!plain" class="dim" :style="place" aria-hidden="true" />
         <div
             v-if="!plain"
@@ -70,9 +70,15 @@ const props = defineProps<{
     /** Only the picture, nothing over it. */
     plain: boolean;
 }>();
-const emit = defineEmits<{ crop: [crop: Crop]; focal: [focal: [number, number]] }>();
+const emit = defineEmits<{ crop: [crop: Crop]; focal: [focal: [number, number]]; shape: [ratio: number] }>();
 const home = ref<HTMLElement>();
 let held: { what: Grip | 'crop' | 'focal'; x: number; y: number; crop: Crop } | null = null;
+
+/** Width over height, which straightening may change. */
+function onLoad(event: Event): void {
+    const image = event.target as HTMLImageElement;
+    if (!props.plain && image.naturalHeight > 0) emit('shape', image.naturalWidth / image.naturalHeight);
+}
 
 const place = computed(() => ({
     left: `${100 * props.crop.left}%`,

@@ -11,6 +11,7 @@
                 :plain="comparing"
                 @crop="draft.crop = $event"
                 @focal="moveFocal"
+                @shape="shape = $event"
             />
             <p v-else class="note" role="status">Fetching the picture…</p>
         </div>
@@ -33,6 +34,7 @@
                 :step="0.1"
                 @input="draft.straighten = $event"
             />
+            <ElCheckbox v-model="draft.free">Keep as much as can be, whatever its shape</ElCheckbox>
             <SegmentChoice v-model="ratio" label="Crop to" :columns="4" :options="RATIOS" />
             <NumberControl
                 :model-value="draft.brightness"
@@ -44,7 +46,16 @@
             <NumberControl :model-value="draft.contrast" label="Contrast" :least="-tidying.light" :most="tidying.light" @input="draft.contrast = $event" />
             <ElCheckbox v-model="draft.words">Published files keep creator, rights and licence</ElCheckbox>
             <div class="focal">
-                <p>Focal point {{ picture?.focal_by === 'person' ? 'as you set it' : picture?.focal_sure === false ? 'guessed: look whether it is right' : 'found by itself' }}</p>
+                <p>
+                    Focal point
+                    {{
+                        picture?.focal_by === 'person'
+                            ? 'as you set it'
+                            : picture?.focal_sure === false
+                              ? 'guessed: look whether it is right'
+                              : 'found by itself'
+                    }}
+                </p>
                 <ElButton @click="moveFocal(null)">Find it</ElButton>
             </div>
             <figure>
@@ -93,11 +104,8 @@ const props = defineProps<{ pictureId: string; gallery: string | null; others: s
 const emit = defineEmits<{ close: [] }>();
 const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, touched, applyTo } = useTidy(props.pictureId, props.gallery);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');
-/** Width over height of the picture as it is shown; straightening keeps it. */
-const shape = computed(() => {
-    const [width, height] = picture.value?.original ?? [3, 2];
-    return draft.turn % 2 === 0 ? width / height : height / width;
-});
+/** Width over height of the picture as it is shown, without the crop. */
+const shape = ref(1.5);
 const comparing = ref(false);
 const applied = ref(false);
 const first = ref<{ $el: HTMLElement }>();

@@ -38,7 +38,7 @@ export interface UseTidyReturn {
     applyTo: (others: string[]) => Promise<boolean>;
 }
 
-const NONE: Recipe = { turn: 0, straighten: 0, crop: null, brightness: 0, contrast: 0, words: false };
+const NONE: Recipe = { turn: 0, straighten: 0, crop: null, brightness: 0, contrast: 0, words: false, free: false };
 
 /**
  * A picture being tidied: shown as libvips makes it, saved by itself.
@@ -64,6 +64,7 @@ export function useTidy(id: string, gallery: string | null): UseTidyReturn {
         brightness: draft.brightness,
         contrast: draft.contrast,
         words: draft.words,
+        free: draft.free,
     }));
     const touched = computed<TidyPart>(() => Object.fromEntries([...keys].map((key) => [key, recipe.value[key]])));
     const state = computed(() => {

@@ -33,8 +33,8 @@ final class MosaicBlocks
 
     private const TOO_LARGE = 0.6;
 
-    /** What a stack costs that is too narrow. */
-    private const TOO_NARROW = 50.0;
+    /** What a stack costs that is too narrow: more than all else together. */
+    private const TOO_NARROW = 1_000_000.0;
 
     /** px that a stack is wide at least, where the band begins; gaps and captions might eat it up. */
     private const NARROWEST_STACK = 24;

@@ -23,7 +23,7 @@ function fileOfGallery(): array
     $picture = static fn (string $digit, array $more = []): array => [
         'file' => 'originals/'.str_repeat($digit, 64).'.jpg', 'name' => "kite {$digit}.jpg",
         'words' => ['title' => "Kite {$digit}", 'caption' => 'At noon', 'description' => "Two\nlines", 'alt' => 'A kite', 'link' => 'https://saltreed.example/', 'credit' => 'A. Marsh', 'decorative' => false],
-        'keywords' => 'kite, dyke', 'focal' => ['x' => 0.25, 'y' => 1], 'recipe' => ['turn' => 1, 'straighten' => 2.5, 'crop' => ['left' => 0.25, 'top' => 0.0, 'width' => 0.5, 'height' => 1.0], 'brightness' => 5, 'contrast' => -5, 'words' => true],
+        'keywords' => 'kite, dyke', 'focal' => ['x' => 0.25, 'y' => 1], 'recipe' => ['turn' => 1, 'straighten' => 2.5, 'crop' => ['left' => 0.25, 'top' => 0.0, 'width' => 0.5, 'height' => 1.0], 'brightness' => 5, 'contrast' => -5, 'words' => true, 'free' => false],
         'source' => 'shelf', 'licence' => 'CC BY 4.0', 'poster' => null, 'track' => '', ...$more,
     ];
     $item = static fn (array $more): array => ['picture' => null, 'text' => null, 'words' => [], 'album' => null, 'hidden' => false, 'large' => false, 'click' => null, ...$more];

@@ -180,7 +180,7 @@ final class Today
         return array_map(static function (int $scene): array {
             [$raster] = FocalScenes::scene($scene);
             $palette = Palette::of($raster);
-            $focal = FocalFinder::find($raster);
+            $focal = FocalFinder::find($raster)->point;
             $small = $raster->within(20);
 
             return [

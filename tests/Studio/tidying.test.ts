@@ -7,7 +7,7 @@ beforeEach(() => localStorage.clear());
 afterEach(() => vi.useRealTimers());
 
 describe('tidying a picture', () => {
-    const kept = { turn: 0, straighten: 0, crop: { left: 0.2, top: 0, width: 0.5, height: 1 }, brightness: 0, contrast: 0, words: false };
+    const kept = { turn: 0, straighten: 0, crop: { left: 0.2, top: 0, width: 0.5, height: 1 }, brightness: 0, contrast: 0, words: false, free: false };
 
     async function tidying(
         answer: Answer = ({ body }) => ({ id: 'p1', recipe: (body as { recipe?: object }).recipe ?? kept, focal: [0.5, 0.5] }),

@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Gallery;
 use App\Models\GalleryItem;
+use App\Models\Picture;
 use App\Models\PictureKind;
 use ZincPane\Core\Changes\Reorder;
 use ZincPane\Core\Colour\Oklab;
@@ -80,10 +81,16 @@ final readonly class OrderGallery
 
         return new Orderable(
             $title !== '' ? $title : ($row->picture->name ?? ''),
-            $row->picture?->takenMoment($offset),
+            $row->picture === null ? null : self::moment($row->picture, $offset),
             $face?->size()->ratio() ?? Ratio::of(4, 3),
             $face?->palette()->main() ?? Oklab::of(1, 0, 0),
             $face?->look(),
         );
+    }
+
+    /** Seconds since 1970 at which it was taken, wherever the clock stood; null when it does not tell. */
+    private static function moment(Picture $picture, int $offset): ?float
+    {
+        return $picture->taken_at === null ? null : $picture->taken_at->getTimestamp() - 60 * ($picture->taken_offset ?? $offset) + $picture->taken_milliseconds / 1000;
     }
 }

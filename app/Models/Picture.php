@@ -194,16 +194,6 @@ final class Picture extends Model
         return Palette::fromArray($this->palette);
     }
 
-    /**
-     * The moment it was taken, in seconds since 1970; null when it does not tell.
-     *
-     * @param  int  $offset  minutes ahead of UTC, where the file does not tell
-     */
-    public function takenMoment(int $offset): ?float
-    {
-        return $this->taken_at === null ? null : $this->taken_at->getTimestamp() - 60 * ($this->taken_offset ?? $offset) + $this->taken_milliseconds / 1000;
-    }
-
     public function look(): ?PerceptualHash
     {
         return $this->look === null ? null : PerceptualHash::parse($this->look);

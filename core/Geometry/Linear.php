@@ -46,6 +46,11 @@ final readonly class Linear
         return new self(1 / $count, -($count - 1) * $gap / $count);
     }
 
+    public function isLike(self $other): bool
+    {
+        return $this->a === $other->a && $this->b === $other->b;
+    }
+
     /** Its value in px at an inner width in px. */
     public function at(float $width): float
     {

@@ -105,6 +105,7 @@ final class MosaicBlocks
         $tallest = $this->tiles->tallest;
         $within = $this->within;
         $beats = count($rhythm);
+        $isOfSingles = $beats === array_sum($rhythm);
         $ends = $pattern = [];
         $alpha = 0.0;
         // Of the stacks of each size, the largest share that a picture has of its stack.
@@ -128,7 +129,8 @@ final class MosaicBlocks
             $end += $size;
             $high = ($until - $beta) / $alpha;
             $excess = max($shares[1] * ($high - $within[1]), $shares[2] * ($high - $within[2]), $shares[3] * ($high - $within[3])) / $most;
-            if ($excess > 1.0 && $end < $stop) {
+            // A picture by itself is always there: it cannot be too narrow.
+            if ($excess > 1.0 && $end < $stop && ! ($isOfSingles && $end === $first + 1)) {
                 continue;
             }
             $high = ($middle - $beta) / $alpha;

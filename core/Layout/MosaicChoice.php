@@ -123,7 +123,8 @@ final readonly class MosaicChoice
         $blocks = [];
         $isEven = true;
         for ($end = $until; $end > $from; $end = $i) {
-            [$i, $pattern, $isTooHigh] = $came[$end] ?? [$from, array_fill(0, max(1, $end - $from), 1), true];
+            // One after the other is always a way.
+            [$i, $pattern, $isTooHigh] = $came[$end] ?? [$end - 1, [1], true];
             $blocks[] = [$i, $pattern];
             $isEven = $isEven && ! $isTooHigh;
         }

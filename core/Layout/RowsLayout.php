@@ -43,7 +43,7 @@ final readonly class RowsLayout implements Layout
             $starts = $rows->breaks($ratios, $band, $this->rowHeight(...));
             $last = $this->lastHeight($band, $starts, $ratios);
             // Neighbours of which all is the same are one band.
-            if ($before !== null && $before[1] === $starts && $before[2] == $last) {
+            if ($before !== null && $before[1] === $starts && $before[2]->isLike($last)) {
                 $before[0] = new WidthBand($before[0]->from, $band->until);
             } else {
                 $bands[] = $before;

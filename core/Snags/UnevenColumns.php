@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ZincPane\Core\Snags;
 
 use ZincPane\Core\Design\LayoutKind;
-use ZincPane\Core\Layout\ColumnChoice;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\DrawnPart;
 
@@ -33,7 +32,7 @@ final readonly class UnevenColumns implements LayoutRule
 
                 return $empty === 1 ? 'One column is empty.' : "{$empty} columns are empty.";
             }
-            $worst = max($worst, ColumnChoice::apart($ends) / max(1.0, ...$ends));
+            $worst = max($worst, (max(0.0, ...$ends) - min(INF, ...$ends)) / max(1.0, ...$ends));
         }
 
         return $worst > self::APART ? 'The columns end '.(int) round(100 * $worst).' per cent of their height apart.' : null;

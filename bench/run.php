@@ -57,6 +57,7 @@ $benches = [
     'mosaic-10000' => fn (): array => LayoutBench::arrange('mosaic', 10_000),
     'suggest-24' => fn (): array => LayoutBench::suggest(24),
     'suggest-200' => fn (): array => LayoutBench::suggest(200),
+    'snags-200' => fn (): array => LayoutBench::snags(200),
     'balance' => fn (): array => LayoutBench::balance(),
     'tiled-cost' => fn (): array => LayoutBench::tiledCost(),
     'markup-200' => fn (): array => MarkupBench::run(200),

@@ -9,7 +9,7 @@ use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Subject;
 
 /** Looks a layout over by every rule, and offers only mends that were seen to mend. */
-final readonly class LayoutSnags
+final class LayoutSnags
 {
     /** Offered for one snag. */
     private const MOST_MENDS = 2;
@@ -17,10 +17,13 @@ final readonly class LayoutSnags
     /** Tried for one snag. */
     private const MOST_TRIED = 12;
 
+    /** @var array<string, array<string, string>> what is found after a mend, by its part of the layout: several rules offer the same */
+    private array $after = [];
+
     /**
      * @param  list<Subject>  $subjects
      */
-    public function __construct(private Candidates $candidates, private array $subjects)
+    public function __construct(private readonly Candidates $candidates, private readonly array $subjects)
     {
     }
 
@@ -60,7 +63,7 @@ final readonly class LayoutSnags
         $mends = [];
         $tried = 0;
         foreach ($rule->mends($now, count($this->subjects)) as $mend) {
-            $left = $this->found($this->candidates->of($mend->part));
+            $left = $this->after[serialize($mend->part)] ??= $this->found($this->candidates->of($mend->part));
             // A mend must not tear another hole.
             if (! isset($left[$rule->code()]) && array_diff_key($left, $found) === []) {
                 $mends[] = $mend;

@@ -20,7 +20,7 @@ final class PictureTypes
         $side = ['width' => Type::whole(), 'height' => Type::whole()];
         $picture = [
             'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), ...$side, 'state' => $state, 'failure' => Type::text()->orNull(),
-            'thumbnail' => Type::text()->orNull(), 'focal' => Type::tuple(Type::number(), 2), 'words' => Type::ref('Words'),
+            'thumbnail' => Type::text()->orNull(), 'focal' => Type::tuple(Type::number(), 2), 'focal_sure' => Type::flag()->told('False where the focal point was only guessed.'), 'words' => Type::ref('Words'),
         ];
         $recipe = ['turn' => Type::whole(), 'straighten' => Type::number(), 'crop' => Type::ref('Crop')->orNull(), 'brightness' => Type::whole(), 'contrast' => Type::whole(), 'words' => Type::flag(), 'free' => Type::flag()];
 
@@ -32,7 +32,7 @@ final class PictureTypes
                 ->told('What of a recipe changes; the focal point on the picture as it will be seen.'),
             'FocalFound' => Type::object(['focal' => Type::tuple(Type::number(), 2)]),
             'PictureDetails' => Type::object([
-                ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']), 'focal_sure' => Type::flag(),
+                ...$picture, 'recipe' => Type::ref('Recipe'), 'original' => Type::tuple(Type::whole(), 2), 'focal_by' => Type::among(['found', 'person']),
                 ...array_fill_keys(['keywords', 'camera', 'rights', 'licence', 'source'], Type::text()), 'taken_at' => Type::text()->orNull(), 'bytes' => Type::whole(),
                 'seconds' => Type::number()->orNull(), 'offline' => Type::flag()->told('Taken off everywhere: no visitor gets it.'), 'colours' => Type::list(Type::text()), 'file' => Type::text()->orNull(),
             ])->told('A picture with all that is known of it.'),

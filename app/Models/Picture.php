@@ -177,6 +177,7 @@ final class Picture extends Model
             'failure' => $this->failure,
             'thumbnail' => $this->thumbnail(540),
             'focal' => [round($focal->x, 4), round($focal->y, 4)],
+            'focal_sure' => $this->focal_sure,
             'words' => $this->words()->toArray(),
         ];
     }

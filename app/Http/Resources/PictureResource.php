@@ -33,7 +33,6 @@ final class PictureResource extends JsonResource
             'recipe' => $picture->recipe()->toArray(),
             'original' => [$picture->original_width, $picture->original_height],
             'focal_by' => $picture->focal_by,
-            'focal_sure' => $picture->focal_sure,
             'keywords' => $picture->keywords,
             'camera' => $picture->camera,
             'rights' => $picture->rights,

@@ -1156,6 +1156,10 @@ export interface Picture {
      * @maxItems 2
      */
     focal: [number, number];
+    /**
+     * False where the focal point was only guessed.
+     */
+    focal_sure: boolean;
     words: Words;
 }
 export interface Words {
@@ -1509,6 +1513,10 @@ export interface PictureDetails {
      * @maxItems 2
      */
     focal: [number, number];
+    /**
+     * False where the focal point was only guessed.
+     */
+    focal_sure: boolean;
     words: Words;
     recipe: Recipe;
     /**
@@ -1517,7 +1525,6 @@ export interface PictureDetails {
      */
     original: [number, number];
     focal_by: 'found' | 'person';
-    focal_sure: boolean;
     keywords: string;
     camera: string;
     rights: string;

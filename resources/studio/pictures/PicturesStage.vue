@@ -65,7 +65,16 @@
             @fill="fill"
         />
         <AddDrawer v-if="adding" :gallery="gallery" @close="adding = false" />
-        <TidyEditor v-if="tidied" :key="tidied.id" :picture-id="tidied.id" :gallery="id" :others="otherChosen" @close="closeTidy" />
+        <TidyEditor
+            v-if="tidied"
+            :key="tidied.id"
+            :picture-id="tidied.id"
+            :gallery="id"
+            :others="otherChosen"
+            :chosen="chosenPictures"
+            @go="tidy(items.find(({ picture }) => picture?.id === $event))"
+            @close="closeTidy"
+        />
     </div>
 </template>
 
@@ -121,9 +130,8 @@ const chosenItems = computed(() => items.value.filter((item) => chosen.value.has
 const firstPlace = computed(() => all.value.findIndex((item) => chosen.value.has(item.id)));
 const firstPicture = computed(() => chosenItems.value.find(({ kind }) => kind === 'picture'));
 const tidied = computed(() => items.value.find((item) => item.id === tidiedItem.value)?.picture ?? null);
-const otherChosen = computed(() =>
-    chosenItems.value.flatMap(({ kind, picture }) => (kind === 'picture' && picture && picture.id !== tidied.value?.id ? picture.id : [])),
-);
+const chosenPictures = computed(() => chosenItems.value.flatMap(({ kind, picture }) => (kind === 'picture' && picture ? picture : [])));
+const otherChosen = computed(() => chosenPictures.value.flatMap(({ id: picture }) => (picture !== tidied.value?.id ? picture : [])));
 
 const { box } = useDragBox({
     room: mat,

@@ -20,6 +20,7 @@
                 <h2>{{ picture?.words.title || picture?.name }}</h2>
                 <span class="note" role="status">{{ STATES[state] }}</span>
             </header>
+            <ChosenStrip v-if="chosen.length > 1" :chosen="chosen" :at="pictureId" @go="emit('go', $event)" />
             <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
             <div class="row">
                 <ElButton ref="first" @click="turn(-1)">Turn left</ElButton>
@@ -82,6 +83,8 @@ import { announce } from '../shared/announce';
 import NumberControl from '../shared/NumberControl.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
+import type { Picture } from '../api/types';
+import ChosenStrip from './ChosenStrip.vue';
 import CropBox from './CropBox.vue';
 import { ofRatio, WHOLE } from './crop';
 import { useTidy } from './use-tidy';
@@ -99,9 +102,12 @@ const RATIOS = [
 
 const STATES = { saved: 'Saved', waiting: 'Not saved yet', saving: 'Saving…' } as const;
 
-/** @prop gallery whose act it is; null in the store */
-const props = defineProps<{ pictureId: string; gallery: string | null; others: string[] }>();
-const emit = defineEmits<{ close: [] }>();
+/**
+ * @prop gallery whose act it is; null in the store
+ * @prop chosen among which one goes from one to the next
+ */
+const props = withDefaults(defineProps<{ pictureId: string; gallery: string | null; others: string[]; chosen?: Picture[] }>(), { chosen: () => [] });
+const emit = defineEmits<{ close: []; go: [id: string] }>();
 const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, touched, applyTo } = useTidy(props.pictureId, props.gallery);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');
 /** Width over height of the picture as it is shown, without the crop. */

@@ -10,7 +10,7 @@ use ZincPane\Core\Settings\Settings;
 /** How much each quality of a layout counts when one is looked for; whole numbers from 0 to 10. */
 final readonly class Weights
 {
-    public const LABELS = ['complete' => 'Complete rows', 'crop' => 'Little crop', 'even' => 'Even', 'full' => 'No holes', 'size' => 'Tiles of a good size', 'phone' => 'Good on a phone', 'short' => 'Little to scroll', 'light' => 'Light'];
+    public const LABELS = ['complete' => 'Full rows', 'crop' => 'Little crop', 'even' => 'Even', 'full' => 'No holes', 'size' => 'Tile size', 'phone' => 'On a phone', 'short' => 'Short', 'light' => 'Light'];
 
     public const MOST = 10;
 

@@ -119,14 +119,17 @@ p {
     color: var(--z5);
 }
 
+/* Eight beside each other, however narrow the room: they are read together. */
 .weights {
-    display: flex;
-    gap: 8px;
+    display: grid;
+    grid-template-columns: repeat(8, minmax(64px, 100px));
+    gap: 4px;
+    overflow-x: auto;
 }
 
 .weight {
     display: grid;
-    width: 108px;
+    min-width: 0;
     color: var(--z6);
     white-space: nowrap;
 }

@@ -78,8 +78,9 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     await expect(suggestions.first()).toContainText('.');
     await expect(suggestions).toHaveCount(4);
     const best = await suggestions.first().textContent();
-    await page.getByRole('slider', { name: 'Little crop' }).press('Home');
-    await page.getByRole('slider', { name: 'Even' }).press('End');
+    for (const quality of ['Full rows', 'Little crop', 'Even', 'No holes', 'Tile size', 'On a phone'])
+        await page.getByRole('slider', { name: quality }).press('Home');
+    await page.getByRole('slider', { name: 'Light' }).press('End');
     await expect(suggestions.first()).not.toHaveText(best ?? '');
     await expectAccessible(page);
     await page.getByRole('radio', { name: 'Crops' }).check({ force: true });

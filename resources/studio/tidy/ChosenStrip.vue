@@ -33,6 +33,7 @@ function nameOf({ words, name, focal_sure: sure }: Picture): string {
 
 <style scoped>
 .chosen {
+    flex: none;
     display: flex;
     gap: 6px;
     margin: 0;

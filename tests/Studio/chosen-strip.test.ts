@@ -21,7 +21,12 @@ describe('the chosen pictures beside the one that is tidied', () => {
     it('begin with those whose focal point was guessed, and say so', async () => {
         const strip = mount(ChosenStrip, { props: { chosen: [picture('a', true), picture('b', false), picture('c', true), picture('d', false)], at: 'c' } });
         const buttons = strip.findAll('button');
-        expect(buttons.map((button) => button.attributes('aria-label'))).toEqual(['Two boats, focal point guessed', 'd.jpg, focal point guessed', 'a.jpg', 'c.jpg']);
+        expect(buttons.map((button) => button.attributes('aria-label'))).toEqual([
+            'Two boats, focal point guessed',
+            'd.jpg, focal point guessed',
+            'a.jpg',
+            'c.jpg',
+        ]);
         expect(strip.get('ol').attributes('aria-label')).toBe('Chosen pictures, the 2 with a guessed focal point first');
         expect(buttons.map((button) => button.attributes('aria-current'))).toEqual([undefined, undefined, undefined, 'true']);
         await buttons[0]?.trigger('click');

@@ -8,9 +8,9 @@ namespace ZincPane\Core\Layout;
 final class StackPatterns
 {
     /** Tiles of which every pattern is looked at; of more only what comes again and again. */
-    private const FEW = 9;
+    private const FEW = 7;
 
-    private const LONGEST_CYCLE = 4;
+    private const LONGEST_CYCLE = 3;
 
     /** @var array<int, non-empty-list<non-empty-list<int>>> */
     private static array $known = [];

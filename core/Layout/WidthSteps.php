@@ -20,7 +20,7 @@ final readonly class WidthSteps
     private const STEP = 1.122;
 
     /** And where every band is dear, of few pictures and of many. */
-    private const COARSE = 1.2;
+    private const COARSE = 1.15;
 
     private const COARSEST = 1.28;
 

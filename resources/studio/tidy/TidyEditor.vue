@@ -11,7 +11,7 @@
                 :plain="comparing"
                 @crop="draft.crop = $event"
                 @focal="moveFocal"
-                @shape="shape = $event"
+                @shape="drawn = $event"
             />
             <p v-else class="note" role="status">Fetching the picture…</p>
         </div>
@@ -110,8 +110,14 @@ const props = withDefaults(defineProps<{ pictureId: string; gallery: string | nu
 const emit = defineEmits<{ close: []; go: [id: string] }>();
 const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, touched, applyTo } = useTidy(props.pictureId, props.gallery);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');
-/** Width over height of the picture as it is shown, without the crop. */
-const shape = ref(1.5);
+/** Width over height of what the server drew; rounded to whole px. */
+const drawn = ref(1.5);
+/** Width over height of the picture as it is shown, without the crop; straightening keeps it, unless it may be any. */
+const shape = computed(() => {
+    const [width, height] = picture.value?.original ?? [3, 2];
+    if (draft.free && draft.straighten !== 0) return drawn.value;
+    return draft.turn % 2 === 0 ? width / height : height / width;
+});
 const comparing = ref(false);
 const applied = ref(false);
 const first = ref<{ $el: HTMLElement }>();

@@ -186,7 +186,7 @@ it('takes recipes up to the ends of their ranges', function (array $part, ?strin
 })->with([
     [['turn' => 3], null], [['turn' => 4], 'recipe.turn takes a whole number from 0 to 3 quarter turns, got 4.'], [['turn' => -1], 'from 0 to 3'], [['straighten' => 15.0], null], [['straighten' => -15.0], null],
     [['straighten' => 15.1], 'recipe.straighten takes a number from -15 to 15 degrees, got 15.1.'], [['brightness' => 100], null], [['brightness' => -100], null], [['brightness' => -101], 'from -100 to 100'],
-    [['contrast' => 101], 'recipe.contrast takes a whole number from -100 to 100, got 101.'], [['hue' => 1], '"hue" is not a setting of recipe; it has the keys turn, straighten, crop, brightness, contrast, words.'],
+    [['contrast' => 101], 'recipe.contrast takes a whole number from -100 to 100, got 101.'], [['hue' => 1], '"hue" is not a setting of recipe; it has the keys turn, straighten, crop, brightness, contrast, words, free.'],
     [['crop' => ['left' => 0.95, 'top' => 0.95, 'width' => 0.05, 'height' => 0.05]], null], [['crop' => ['left' => 0.951]], 'recipe.crop.left takes a number from 0 to 0.95'], [['crop' => ['width' => 0.049]], 'recipe.crop.width takes a number from 0.05'],
 ]);
 

@@ -95,8 +95,8 @@ it('arranges once what is asked for several times in a row', function (): void {
 });
 
 it('puts each tile into the shortest column, the first of equals', function (): void {
-    [$columns, $ends, $starts] = (new ColumnChoice(3))->shortest([10.0, 20.0, 10.0, 5.0, 5.0, 1.0]);
-    expect($columns)->toBe([0, 1, 2, 0, 2, 0])->and($ends)->toBe([16.0, 20.0, 15.0])->and($starts)->toBe([0.0, 0.0, 0.0, 10.0, 10.0, 15.0])
+    [$columns, $ends] = (new ColumnChoice(3))->shortest([10.0, 20.0, 10.0, 5.0, 5.0, 1.0]);
+    expect($columns)->toBe([0, 1, 2, 0, 2, 0])->and($ends)->toBe([16.0, 20.0, 15.0])
         ->and([ColumnChoice::apart($ends), ColumnChoice::apart([]), ColumnChoice::apart([7.0])])->toBe([5.0, 0.0, 0.0]);
 });
 
@@ -239,6 +239,8 @@ it('counts the bits in which two looks differ', function (): void {
     $looks = [...array_map(PerceptualHash::parse(...), $hexes), null];
     $bits = static fn (string $one, string $other): int => substr_count(implode('', array_map(static fn (string $a, string $b): string => decbin(hexdec($a) ^ hexdec($b)), str_split($one), str_split($other))), '1');
     $alike = new LookAlikes($looks);
+    // A mirror image has another sign in every other frequency across: the first, third, fifth and seventh bit of each eight.
+    $mirror = implode('', array_map(static fn (string $digit): string => dechex(hexdec($digit) ^ 0b1010), str_split($hexes[0])));
     foreach ([0, 1, 26] as $most) {
         $wanted = [];
         foreach ($hexes as $i => $one) {
@@ -254,7 +256,7 @@ it('counts the bits in which two looks differ', function (): void {
             return $near;
         }, $alike->pairs($most));
         ksort($pairs);
-        expect($pairs)->toBe($wanted)->and($alike->near($looks[0], $most))->toEqual([0 => 0] + ($wanted[0] ?? []));
+        expect($pairs)->toBe($wanted)->and($alike->near($looks[0], $most))->toEqual(array_filter(array_map(static fn (string $other): int => min($bits($hexes[0], $other), $bits($mirror, $other)), $hexes), static fn (int $all): bool => $all <= $most));
     }
     foreach (['', 'g000000000000000', '0000', str_repeat('0', 17), 'F000000000000000'] as $bad) {
         expect(fn () => PerceptualHash::parse($bad))->toThrow(InvalidArgumentException::class);

@@ -12,10 +12,10 @@ use ZincPane\Core\Design\LayoutDesign;
 use ZincPane\Core\Geometry\Boxes;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\WidthBand;
-use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\DrawnPart;
 use ZincPane\Core\Measuring\Measures;
 use ZincPane\Core\Measuring\PhoneSight;
 use ZincPane\Core\Measuring\Reasons;
@@ -24,7 +24,6 @@ use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Snags\HeavyFirstView;
 use ZincPane\Core\Snags\LostFocalArea;
 use ZincPane\Core\Snags\MuchCropped;
-use ZincPane\Core\Snags\RaggedLastRow;
 use ZincPane\Core\Snags\SmallOnPhone;
 
 it('tells every act in the history', function (array $change, string $sentence): void {
@@ -86,33 +85,36 @@ function measured(array $told = []): Measures
 {
     return new Measures(...[
         'rows' => 3, 'complete' => 3, 'inLastRow' => 4, 'crop' => 0.0, 'worstCrop' => 0.0, 'worstPicture' => null, 'harmed' => 0, 'uneven' => 0.0, 'smallest' => 120, 'largest' => 300,
-        'used' => 0.9, 'span' => 0.8, 'height' => 844, 'screens' => 1.0, 'firstBytes' => 0, 'allBytes' => 0, 'firstRequests' => 6, 'allRequests' => 12, 'items' => 12, ...$told,
+        'used' => 0.9, 'span' => 0.8, 'height' => 844, 'screens' => 1.0, 'firstBytes' => 0, 'allBytes' => 0, 'firstRequests' => 6, 'allRequests' => 12, 'items' => 12, 'inner' => 1120.0, ...$told,
     ]);
 }
 
-function weighed(array $layout, array $wide = [], array $phone = [], int $columns = 4): Candidate
+function weighed(array $layout, array $wide = [], array $phone = []): Candidate
 {
-    $design = designOf($layout)->layout;
-    $band = new BandArrangement(new WidthBand(0, null), $columns, new Boxes([], [], [], []), Linear::px(0), [], TileFrame::of(0, 0));
+    $part = new DrawnPart([], new BandArrangement(new WidthBand(0, null), $layout['columns'] ?? 4, new Boxes([], [], [], []), Linear::px(0), [], TileFrame::of(0, 0)), 0.0);
 
-    return new Candidate([], $design, new Arrangement([$band]), measured($wide), measured($phone), 1120.0);
+    return new Candidate([], designOf($layout)->layout, measured(['inLastRow' => $layout['columns'] ?? 4, ...$wide]), measured($phone), [$part], [$part], 1120.0, 354.0);
 }
 
-it('judges a layout by five qualities, each from 0 to 1', function (array $wide, array $phone, string $quality, float $worth): void {
+it('judges a layout by eight qualities, each from 0 to 1', function (array $wide, array $phone, string $quality, float $worth): void {
     expect(weighed(['kind' => 'grid'], $wide, $phone)->qualities()[$quality])->toEqualWithDelta($worth, 1e-9);
 })->with([
     [[], [], 'complete', 1.0], [['complete' => 0], [], 'complete', 0.25], [[], ['complete' => 0], 'complete', 0.75], [['rows' => 4, 'complete' => 3], ['rows' => 0, 'complete' => 0], 'complete', 0.75 * 0.75 + 0.25],
     [[], [], 'crop', 1.0], [['crop' => 0.2], [], 'crop', 0.85], [['worstCrop' => 0.4], [], 'crop', 0.9], [[], ['harmed' => 6], 'crop', 0.5], [['crop' => 0.2, 'worstCrop' => 0.4, 'harmed' => 3], ['crop' => 0.1], 'crop', 1 - (0.3 + 0.2 + 0.5 + 0.15) / 2], [['crop' => 1.0, 'worstCrop' => 1.0], ['crop' => 1.0], 'crop', 0.0],
     [['harmed' => 1, 'allRequests' => 0], [], 'crop', 0.0],
-    [['uneven' => 0.5], [], 'even', 0.75], [['uneven' => 2.0], ['uneven' => 2.0], 'even', 0.0],
-    [[], ['smallest' => 110], 'phone', 1.0], [[], ['smallest' => 77], 'phone', 0.5], [[], ['smallest' => 44], 'phone', 0.0], [[], ['smallest' => 300, 'height' => 24 * 844], 'phone', 0.5], [[], ['height' => 0], 'phone', 1.0],
+    [['uneven' => 0.4], [], 'even', 0.7], [[], ['uneven' => 0.4], 'even', 0.9], [['uneven' => 2.0], ['uneven' => 2.0], 'even', 0.0],
+    [[], ['smallest' => 110], 'phone', 1.0], [[], ['smallest' => 77], 'phone', 0.5], [[], ['smallest' => 44], 'phone', 0.0],
+    [['screens' => 8.0], ['screens' => 15.0], 'short', 1.0], [['screens' => 32.0], ['screens' => 60.0], 'short', 0.5], [[], ['screens' => 0.0], 'short', 1.0],
+    [['used' => 0.92], ['used' => 0.92], 'full', 1.0], [['used' => 0.46], ['used' => 0.92], 'full', 0.4375],
+    // A tile 540 px wide and high, and one of a tenth of that side, of a single picture.
+    [['items' => 1, 'used' => 1.0, 'height' => 540, 'inner' => 540.0, 'smallest' => 540], [], 'size', 1.0], [['items' => 1, 'used' => 1.0, 'height' => 54, 'inner' => 54.0, 'smallest' => 54], [], 'size', exp(-(log(0.1) / 0.7) ** 2) * 54 / 243],
     [['firstBytes' => 600_000], ['firstBytes' => 600_000], 'light', 0.5], [[], [], 'light', 1.0], [['firstBytes' => 1_200_000], ['firstBytes' => 2_400_000], 'light', 0.25],
 ]);
 
 it('weighs qualities by what a person says they count', function (): void {
     $good = ['complete' => 1.0, 'crop' => 0.5, 'even' => 0.0, 'phone' => 0.25, 'light' => 1.0];
-    expect(Weights::fromArray(['complete' => 10, 'crop' => 10, 'even' => 0, 'phone' => 0, 'light' => 0])->score($good))->toEqualWithDelta(0.75, 1e-9)
-        ->and(Weights::fromArray([])->score($good))->toEqualWithDelta((6 + 3.5 + 0 + 1.25 + 2) / 24, 1e-9)
+    expect(Weights::fromArray(['complete' => 10, 'crop' => 10, 'even' => 0, 'phone' => 0, 'light' => 0, 'full' => 0, 'size' => 0, 'short' => 0])->score($good))->toEqualWithDelta(0.75, 1e-9)
+        ->and(Weights::fromArray([])->score($good))->toEqualWithDelta((6 + 3.5 + 0 + 1.25 + 2) / 40, 1e-9)
         ->and(Weights::fromArray(array_fill_keys(array_keys(Weights::DEFAULTS), 0))->score($good))->toBe(0.0)
         ->and(Weights::fromArray([])->score([]))->toBe(0.0)
         ->and(fn () => Weights::fromArray(['crop' => 11]))->toThrow(SettingException::class, 'weights.crop takes a whole number from 0 to 10, got 11.')
@@ -127,7 +129,7 @@ it('adds the measures of albums up to those of the gallery', function (): void {
     ])->toArray();
     expect($both)->toBe([
         'rows' => 5, 'complete' => 4, 'in_last_row' => 2, 'crop' => 0.3, 'much_cropped' => true, 'worst_crop' => 0.6, 'worst_picture' => 7, 'harmed' => 3, 'uneven' => 0.3, 'smallest' => 80, 'too_small' => false,
-        'largest' => 400, 'used' => 0.6, 'span' => 0.8, 'height' => 400, 'screens' => 0.75, 'first_bytes' => 10, 'all_bytes' => 50, 'first_requests' => 2, 'all_requests' => 6,
+        'largest' => 400, 'used' => 0.6, 'span' => 0.8, 'height' => 400, 'screens' => 0.75, 'first_bytes' => 109, 'all_bytes' => 50, 'first_requests' => 11, 'all_requests' => 6,
     ]);
     $same = Measures::together([measured(['worstCrop' => 0.6, 'worstPicture' => 3]), measured(['worstCrop' => 0.6, 'worstPicture' => 1])])->toArray();
     $none = Measures::together([measured(['allRequests' => 0, 'crop' => 0.4, 'height' => 0]), measured(['allRequests' => 0, 'height' => 0])])->toArray();
@@ -157,8 +159,6 @@ it('finds a snag at the first figure that is one', function (object $rule, array
     [new LostFocalArea, [], [], [], 9, null], [new LostFocalArea, [], ['harmed' => 1], [], 9, 'The crop of one picture cuts into what matters in it.'], [new LostFocalArea, [], ['harmed' => 1], ['harmed' => 2], 9, 'The crops of 2 pictures cut into what matters in them.'],
     [new MuchCropped, [], ['worstCrop' => 0.5, 'worstPicture' => 3], [], 9, null], [new MuchCropped, [], ['worstCrop' => 0.506, 'worstPicture' => 3], [], 9, 'Picture 4 loses 51 per cent.'], [new MuchCropped, [], ['worstCrop' => 0.6, 'worstPicture' => 3], ['worstCrop' => 0.7, 'worstPicture' => 0], 9, 'Picture 1 loses 70 per cent.'], [new MuchCropped, [], ['worstCrop' => 0.7, 'worstPicture' => 3], ['worstCrop' => 0.7, 'worstPicture' => 0], 9, 'Picture 4 loses 70 per cent.'],
     [new SmallOnPhone, [], [], ['smallest' => 72], 9, null], [new SmallOnPhone, [], [], ['smallest' => 71], 9, 'On a phone the smallest picture is 71 px.'], [new SmallOnPhone, [], [], ['smallest' => 0], 0, null],
-    [new RaggedLastRow, ['kind' => 'grid'], [], [], 11, null], [new RaggedLastRow, ['kind' => 'grid'], ['complete' => 2], [], 11, 'One more picture would complete the last row.'], [new RaggedLastRow, ['kind' => 'grid'], ['complete' => 2], [], 10, '2 more pictures would complete the last row.'], [new RaggedLastRow, ['kind' => 'grid'], ['complete' => 2], [], 9, 'One picture stands alone in the last row; 3 more would complete it.'],
-    [new RaggedLastRow, ['kind' => 'grid'], ['rows' => 1, 'complete' => 0], [], 3, null], [new RaggedLastRow, ['kind' => 'rows'], ['complete' => 2], [], 9, 'The last row is not full.'], [new RaggedLastRow, ['kind' => 'masonry'], ['complete' => 2], [], 9, null],
 ]);
 
 it('knows which settings are felt under which layout', function (string $kind, array $more, array $felt, array $unfelt): void {

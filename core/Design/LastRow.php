@@ -24,6 +24,12 @@ enum LastRow: string implements Labelled
     /** The tiles are shared out over all rows, which differ by at most one. */
     case Balance = 'balance';
 
+    /** Whether the row keeps the size of its tiles, and leaves room at its end or its sides. */
+    public function leavesRoom(): bool
+    {
+        return $this === self::Start || $this === self::Centre;
+    }
+
     public function label(): string
     {
         return match ($this) {

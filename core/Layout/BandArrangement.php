@@ -67,6 +67,42 @@ final readonly class BandArrangement
         return count($this->rowStarts);
     }
 
+    /**
+     * How high each row is, from its first tile's top to its lowest tile's end.
+     *
+     * @return list<float> px
+     */
+    public function rowHeights(float $width): array
+    {
+        $heights = [];
+        $count = count($this->boxes);
+        foreach ($this->rowStarts as $row => $start) {
+            $bottom = 0.0;
+            for ($i = $start, $end = $this->rowStarts[$row + 1] ?? $count; $i < $end; $i++) {
+                $bottom = max($bottom, $this->boxes->tops[$i]->at($width) + $this->boxes->heights[$i]->at($width));
+            }
+            $heights[] = $bottom - $this->boxes->tops[$start]->at($width);
+        }
+
+        return $heights;
+    }
+
+    /**
+     * Where each column ends that has a tile.
+     *
+     * @return array<int, float> px, by left edge
+     */
+    public function columnEnds(float $width): array
+    {
+        $ends = [];
+        foreach ($this->boxes->lefts as $i => $left) {
+            $column = (int) round($left->at($width));
+            $ends[$column] = max($ends[$column] ?? 0.0, $this->boxes->tops[$i]->at($width) + $this->boxes->heights[$i]->at($width));
+        }
+
+        return $ends;
+    }
+
     /** How many tiles stand in the last row; 0 for an empty gallery. */
     public function inLastRow(): int
     {

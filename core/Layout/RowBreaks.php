@@ -116,7 +116,7 @@ final readonly class RowBreaks
             $off = $left > 0 ? $left / ($sum * $this->height) : self::NO_HEIGHT;
             $cost = $best[$i] + $this->lastCost($off, $sum, $left, $width);
             $cost += $limits->from - $gaps < $limits->least * $sum && $i < $count - 1 ? self::BEYOND : 0.0;
-            $cost += $limits->until - $gaps > $limits->most * $sum && ! $this->isLoose() ? self::BEYOND : 0.0;
+            $cost += $limits->until - $gaps > $limits->most * $sum && ! $this->lastRow->leavesRoom() ? self::BEYOND : 0.0;
             if ($cost < $least) {
                 $least = $cost;
                 $start = $i;
@@ -127,12 +127,6 @@ final readonly class RowBreaks
         }
 
         return $start;
-    }
-
-    /** Whether a last row need not fill the width. */
-    private function isLoose(): bool
-    {
-        return $this->lastRow === LastRow::Start || $this->lastRow === LastRow::Centre;
     }
 
     /**

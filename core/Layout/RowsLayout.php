@@ -172,7 +172,7 @@ final readonly class RowsLayout implements Layout
      */
     private function last(WidthBand $band, Linear $filling, array $above): Linear
     {
-        if ($this->design->lastRow === LastRow::Balance || $this->design->lastRow === LastRow::Fill) {
+        if (! $this->design->lastRow->leavesRoom()) {
             return $filling;
         }
         [$from, $until] = Arrangement::ends($band);

@@ -141,20 +141,17 @@ final class Measurer
             return [count($band->rowStarts), count($band->rowStarts), 0.0];
         }
         $complete = 0;
-        $heights = [];
         $count = count($band->boxes);
         foreach ($band->rowStarts as $row => $start) {
             $end = $band->rowStarts[$row + 1] ?? $count;
             $right = 0.0;
             $left = $band->boxes->lefts[$start]->at($inner);
-            $bottom = 0.0;
             for ($i = $start; $i < $end; $i++) {
                 $right = max($right, $band->boxes->lefts[$i]->at($inner) + $band->boxes->widths[$i]->at($inner));
-                $bottom = max($bottom, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
             }
             $complete += (int) ($layout->kind->isStrip() || ($right - $left) >= (1 - self::COMPLETE) * $inner);
-            $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
         }
+        $heights = $band->rowHeights($inner);
         $mean = $heights === [] ? 1.0 : array_sum($heights) / count($heights);
 
         return [count($band->rowStarts), $complete, $heights === [] ? 0.0 : (max($heights) - min($heights)) / max(1.0, $mean)];
@@ -165,11 +162,7 @@ final class Measurer
      */
     private function columns(BandArrangement $band, float $inner): array
     {
-        $ends = [];
-        foreach ($band->boxes->lefts as $i => $left) {
-            $column = (int) round($left->at($inner));
-            $ends[$column] = max($ends[$column] ?? 0.0, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
-        }
+        $ends = $band->columnEnds($inner);
         if ($ends === []) {
             return [0, 0, 0.0];
         }

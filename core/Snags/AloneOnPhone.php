@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\DrawnPart;
@@ -19,7 +18,7 @@ final readonly class AloneOnPhone implements LayoutRule
 
     public function says(Candidate $candidate, array $subjects): ?string
     {
-        if ($candidate->layout->kind !== LayoutKind::Grid || ! in_array($candidate->layout->lastRow, [LastRow::Start, LastRow::Centre], true)) {
+        if ($candidate->layout->kind !== LayoutKind::Grid || ! $candidate->layout->lastRow->leavesRoom()) {
             return null;
         }
         $alone = static fn (DrawnPart $part): bool => $part->band->columns > 1 && $part->band->rows() > 1 && $part->band->inLastRow() === 1;
@@ -35,7 +34,7 @@ final readonly class AloneOnPhone implements LayoutRule
                 yield new Mend($other === 1 ? 'One column on a phone' : "{$other} columns on a phone", ['phone' => ['columns' => $other]]);
             }
         }
-        yield new Mend('Fill the last row', ['last_row' => LastRow::Fill->value]);
-        yield new Mend('Balance the rows', ['last_row' => LastRow::Balance->value]);
+        yield Mend::filledRow();
+        yield Mend::balanced();
     }
 }

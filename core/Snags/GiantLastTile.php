@@ -32,24 +32,16 @@ final readonly class GiantLastTile implements LayoutRule
 
     public function mends(Candidate $candidate, int $count): iterable
     {
-        yield new Mend('Balance the rows', ['last_row' => LastRow::Balance->value]);
+        yield Mend::balanced();
         yield new Mend('Leave the last row as it comes', ['last_row' => LastRow::Start->value]);
         yield new Mend('Put the last row in the middle', ['last_row' => LastRow::Centre->value]);
-        yield new Mend('Use tiled rows, balanced', ['kind' => LayoutKind::Rows->value, 'last_row' => LastRow::Balance->value]);
-        yield new Mend('Use masonry', ['kind' => LayoutKind::Masonry->value]);
+        yield Mend::tiledRows();
+        yield Mend::masonry();
     }
 
     private static function times(DrawnPart $part, float $inner): float
     {
-        $band = $part->band;
-        $heights = [];
-        foreach ($band->rowStarts as $row => $start) {
-            $bottom = 0.0;
-            for ($i = $start, $end = $band->rowStarts[$row + 1] ?? count($band->boxes); $i < $end; $i++) {
-                $bottom = max($bottom, $band->boxes->tops[$i]->at($inner) + $band->boxes->heights[$i]->at($inner));
-            }
-            $heights[] = $bottom - $band->boxes->tops[$start]->at($inner);
-        }
+        $heights = $part->band->rowHeights($inner);
         $last = array_pop($heights);
 
         return $last === null || $heights === [] ? 0.0 : $last / max(1.0, array_sum($heights) / count($heights));

@@ -39,10 +39,10 @@ final readonly class Holes implements LayoutRule
     public function mends(Candidate $candidate, int $count): iterable
     {
         foreach (['3:2', '1:1'] as $shape) {
-            yield new Mend($shape === '1:1' ? 'Make the tiles square' : "Make the tiles {$shape}", ['shape' => $shape, 'object_fit' => ObjectFit::Cover->value]);
+            yield Mend::shape($shape, ['object_fit' => ObjectFit::Cover->value]);
         }
-        yield new Mend('Use masonry', ['kind' => LayoutKind::Masonry->value]);
-        yield new Mend('Use tiled rows, balanced', ['kind' => LayoutKind::Rows->value, 'last_row' => 'balance']);
+        yield Mend::masonry();
+        yield Mend::tiledRows();
     }
 
     /**

@@ -49,7 +49,7 @@ final readonly class LostFocalArea implements CropRule
             }
             asort($shapes);
             foreach (array_keys($shapes) as $shape) {
-                yield new Mend($shape === '1:1' ? 'Make the tiles square' : "Make the tiles {$shape}", ['shape' => $shape]);
+                yield Mend::shape($shape);
             }
             yield new Mend('Give each its own shape', ['shape' => TileShape::OWN]);
         }

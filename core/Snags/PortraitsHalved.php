@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Subject;
 
@@ -38,7 +37,7 @@ final readonly class PortraitsHalved implements CropRule
     public function mends(Candidate $candidate, int $count): iterable
     {
         yield from LostFocalArea::lessCropped($candidate);
-        yield new Mend('Use masonry', ['kind' => LayoutKind::Masonry->value]);
-        yield new Mend('Use tiled rows, balanced', ['kind' => LayoutKind::Rows->value, 'last_row' => 'balance']);
+        yield Mend::masonry();
+        yield Mend::tiledRows();
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
-use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\DrawnPart;
@@ -35,7 +34,7 @@ final readonly class RaggedLastRow implements LayoutRule
 
         return match (true) {
             // Held in the middle, it is full in number and leaves room at either side.
-            $missing <= 0 || $candidate->layout->lastRow === LastRow::Fill || $candidate->layout->lastRow === LastRow::Balance => 'The last row is not full.',
+            $missing <= 0 || ! $candidate->layout->lastRow->leavesRoom() => 'The last row is not full.',
             $missing === 1 => 'One more picture would complete the last row.',
             $short === 1 => "One picture stands alone in the last row; {$missing} more would complete it.",
             default => "{$missing} more pictures would complete the last row.",
@@ -54,9 +53,9 @@ final readonly class RaggedLastRow implements LayoutRule
                 }
             }
         }
-        yield new Mend('Balance the rows', ['last_row' => LastRow::Balance->value]);
-        yield new Mend('Fill the last row', ['last_row' => LastRow::Fill->value]);
-        yield new Mend('Use tiled rows, balanced', ['kind' => LayoutKind::Rows->value, 'last_row' => LastRow::Balance->value]);
+        yield Mend::balanced();
+        yield Mend::filledRow();
+        yield Mend::tiledRows();
     }
 
     /** Whether a last row leaves room at its end or at its sides that rows above it do not. */

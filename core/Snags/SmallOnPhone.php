@@ -41,6 +41,6 @@ final readonly class SmallOnPhone implements LayoutRule
             default:
         }
         yield new Mend('Use masonry, 2 columns on a phone', ['kind' => LayoutKind::Masonry->value, 'phone' => ['columns' => 2]]);
-        yield new Mend('One picture a row', ['kind' => LayoutKind::Single->value]);
+        yield Mend::oneARow();
     }
 }

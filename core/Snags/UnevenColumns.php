@@ -6,7 +6,6 @@ namespace ZincPane\Core\Snags;
 
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
-use ZincPane\Core\Measuring\DrawnPart;
 
 /** Columns of a masonry that end far apart on a wide page, or of which some are empty. */
 final readonly class UnevenColumns implements LayoutRule
@@ -24,18 +23,15 @@ final readonly class UnevenColumns implements LayoutRule
         if ($candidate->layout->kind !== LayoutKind::Masonry || $subjects === []) {
             return null;
         }
-        $worst = 0.0;
         foreach ($candidate->onWide as $part) {
-            $ends = self::ends($part, $candidate->inner);
-            if (count($ends) < $part->band->columns) {
-                $empty = $part->band->columns - count($ends);
-
+            $empty = $part->band->columns - count($part->band->columnEnds($candidate->inner));
+            if ($empty > 0) {
                 return $empty === 1 ? 'One column is empty.' : "{$empty} columns are empty.";
             }
-            $worst = max($worst, (max(0.0, ...$ends) - min(INF, ...$ends)) / max(1.0, ...$ends));
         }
+        $apart = $candidate->wide->uneven;
 
-        return $worst > self::APART ? 'The columns end '.(int) round(100 * $worst).' per cent of their height apart.' : null;
+        return $apart > self::APART ? 'The columns end '.(int) round(100 * $apart).' per cent of their height apart.' : null;
     }
 
     public function mends(Candidate $candidate, int $count): iterable
@@ -46,22 +42,7 @@ final readonly class UnevenColumns implements LayoutRule
                 yield Mend::columns($other);
             }
         }
-        yield new Mend('Use tiled rows, balanced', ['kind' => LayoutKind::Rows->value, 'last_row' => 'balance']);
-        yield new Mend('One picture a row', ['kind' => LayoutKind::Single->value]);
-    }
-
-    /**
-     * @return array<int, float> px, by left edge
-     */
-    private static function ends(DrawnPart $part, float $inner): array
-    {
-        $ends = [];
-        foreach ($part->band->boxes as $box) {
-            $place = $box->at($inner);
-            $left = (int) round($place['left']);
-            $ends[$left] = max($ends[$left] ?? 0.0, $place['top'] + $place['height']);
-        }
-
-        return $ends;
+        yield Mend::tiledRows();
+        yield Mend::oneARow();
     }
 }

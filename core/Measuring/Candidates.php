@@ -13,21 +13,18 @@ use ZincPane\Core\Layout\Layout;
 use ZincPane\Core\Layout\Sections;
 
 /** Lays the same pictures out in several ways, and measures each as it is drawn: part by part. */
-final class Candidates
+final readonly class Candidates
 {
-    /** px between two parts, with the heading of the second. */
-    public const BETWEEN = 72;
-
-    /** @var array<string, Measurer> by the places that they measure */
-    private array $measurers = [];
+    private PartMeasurer $measurer;
 
     /**
      * @param  list<Subject>  $subjects
      * @param  list<int>  $large  indexes of those that are to be large
      * @param  ?non-empty-list<list<int>>  $parts  which of them are laid out together; null for all
      */
-    public function __construct(private readonly GalleryDesign $design, private readonly array $subjects, private readonly array $large, private readonly Viewport $wide, private readonly Viewport $phone, private readonly ?array $parts = null)
+    public function __construct(private GalleryDesign $design, private array $subjects, private array $large, private Viewport $wide, private Viewport $phone, private ?array $parts = null)
     {
+        $this->measurer = new PartMeasurer($subjects);
     }
 
     /**
@@ -42,7 +39,7 @@ final class Candidates
         $onPhone = $this->drawn($layout, $parts, $this->phone);
 
         return new Candidate(
-            $part, $design, $this->measured($onWide, $design, $this->wide), $this->measured($onPhone, $design, $this->phone),
+            $part, $design, $this->measurer->measure($onWide, $design, $this->wide), $this->measurer->measure($onPhone, $design, $this->phone),
             $onWide, $onPhone, $this->wide->inner, $this->phone->inner,
         );
     }
@@ -73,31 +70,10 @@ final class Candidates
      */
     private function drawn(Layout $layout, array $parts, Viewport $view): array
     {
-        $drawn = [];
-        $top = 0.0;
-        foreach ($parts as $places) {
-            $band = $layout->bandAt($this->ratios($places), $view->inner, array_keys(array_intersect($places, $this->large)));
-            $drawn[] = new DrawnPart($places, $band, $top);
-            $top += $band->height->at($view->inner) + self::BETWEEN;
-        }
-
-        return $drawn;
-    }
-
-    /**
-     * @param  non-empty-list<DrawnPart>  $parts
-     */
-    private function measured(array $parts, LayoutDesign $layout, Viewport $view): Measures
-    {
-        return Measures::together(array_map(fn (DrawnPart $part): Measures => $this->measurer($part->places)->measure($part->band, $layout, $view, $part->top), $parts));
-    }
-
-    /**
-     * @param  list<int>  $places
-     */
-    private function measurer(array $places): Measurer
-    {
-        return $this->measurers[implode(' ', $places)] ??= new Measurer(array_map(fn (int $place): Subject => $this->subjects[$place], $places));
+        return PartMeasurer::stacked(array_map(
+            fn (array $places): array => [$places, $layout->bandAt($this->ratios($places), $view->inner, array_keys(array_intersect($places, $this->large)))],
+            $parts,
+        ), $view);
     }
 
     /**

@@ -12,12 +12,13 @@ use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\DrawnPart;
 use ZincPane\Core\Measuring\Measurer;
+use ZincPane\Core\Measuring\PartMeasurer;
 use ZincPane\Core\Measuring\Reasons;
 use ZincPane\Core\Measuring\Subject;
 use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Snags\LayoutSnags;
 
-covers(Reasons::class, LayoutSnags::class, Candidates::class, DrawnPart::class, Measurer::class);
+covers(Reasons::class, LayoutSnags::class, Candidates::class, PartMeasurer::class, DrawnPart::class, Measurer::class);
 
 // Every sentence that is said of a gallery is held against its boxes, over many galleries.
 

@@ -16,6 +16,8 @@ use App\Http\Controllers\Studio\PageController;
 use App\Http\Controllers\Studio\PictureController;
 use App\Http\Controllers\Studio\PutGalleryLive;
 use App\Http\Controllers\Studio\PutSiteLive;
+use App\Http\Controllers\Studio\ShowSnags;
+use App\Http\Controllers\Studio\ShowSnagsOfSite;
 use App\Http\Controllers\Studio\ShowUploadOutcome;
 use App\Http\Controllers\Studio\UploadController;
 use App\Http\Controllers\Studio\WordsTableController;
@@ -33,6 +35,8 @@ Route::prefix('api/v1')->group(function (): void {
             Route::get('galleries/{gallery}/file', DownloadGallery::class);
             Route::get('galleries/{gallery}/pages', DownloadGalleryPages::class);
             Route::get('galleries/{gallery}/words.csv', [WordsTableController::class, 'show']);
+            Route::get('galleries/{gallery}/snags', ShowSnags::class);
+            Route::get('snags', ShowSnagsOfSite::class);
             Route::get('galleries/{gallery}/elsewhere', [ElsewhereController::class, 'show']);
             Route::get('pictures', [PictureController::class, 'index']);
             Route::get('pictures/{picture}', [PictureController::class, 'show']);

@@ -42,9 +42,15 @@ final class OwnIds
         self::refuseOn($page, $gallery->design->finish->own->id);
     }
 
+    /** Whether something on a page has an id, the galleries on it apart. */
+    public static function isOn(Page $page, string $id): bool
+    {
+        return preg_match('/\sid\s*=\s*(\\\\?["\']?)'.preg_quote($id, '/').'\1[\s>]/i', Body::called($page->body)->content.$page->site->shell) === 1;
+    }
+
     private static function refuseOn(Page $page, string $id): void
     {
-        if ($id !== '' && preg_match('/\sid\s*=\s*(\\\\?["\']?)'.preg_quote($id, '/').'\1[\s>]/i', Body::called($page->body)->content.$page->site->shell) === 1) {
+        if ($id !== '' && self::isOn($page, $id)) {
             throw SettingException::takenId(self::FIELD, $id, "the page “{$page->title}”");
         }
     }

@@ -51,6 +51,11 @@ final class Contract
         'GET galleries/{gallery}/pulse' => [200 => 'Pulse'],
         'GET galleries/{gallery}/laid-out' => [200 => 'LaidOutNow'],
         'GET galleries/{gallery}/candidates' => [200 => 'Alternatives'],
+        'GET galleries/{gallery}/snags' => [200 => 'SnagList'],
+        'POST galleries/{gallery}/snags/preview' => [200 => 'MendPreview'],
+        'PUT galleries/{gallery}/snags/{code}/meant' => [204 => self::NO_BODY],
+        'DELETE galleries/{gallery}/snags/{code}/meant' => [204 => self::NO_BODY],
+        'GET snags' => [200 => 'SnagsOfSite'],
         'GET galleries/{gallery}/preview' => [200 => 'Proof'],
         'GET galleries/{gallery}/finishes' => [200 => 'Finishes'],
         'GET galleries/{gallery}/clicks' => [200 => 'Clicks'],
@@ -140,7 +145,7 @@ final class Contract
      */
     public static function types(): array
     {
-        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...ElsewhereTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all(), ...SiteTypes::all()];
+        $types = [...AccessTypes::all(), ...DesignTypes::all(), ...ElsewhereTypes::all(), ...GalleryTypes::all(), ...PictureTypes::all(), ...SiteTypes::all(), ...SnagTypes::all()];
         ksort($types);
 
         return $types;

@@ -46,9 +46,8 @@ final class DesignTypes
                 'src' => Type::text(), 'title' => Type::text(), 'width' => Type::whole(), 'height' => Type::whole(),
                 'seen' => Type::tuple(Type::number(), 4)->told('Left, top, width, height; shares of the picture.'), 'focal' => Type::tuple(Type::number(), 2), 'lost' => Type::number(), 'much_cropped' => Type::flag(),
             ]),
-            'Snag' => Type::object(['code' => Type::text(), 'says' => Type::text(), 'in_crops' => Type::flag(), 'mends' => Type::list(Type::object(['label' => Type::text(), 'layout' => Type::ref('LayoutPart')]))]),
             'Alternatives' => Type::object([
-                'snags' => Type::list(Type::ref('Snag')), 'weights' => Type::object(array_fill_keys(array_keys(Weights::DEFAULTS), Type::whole())),
+                'weights' => Type::object(array_fill_keys(array_keys(Weights::DEFAULTS), Type::whole())),
                 'candidates' => Type::list(Type::ref('Candidate')), 'suggestions' => Type::list(Type::ref('Candidate')), 'crops' => Type::list(Type::ref('CropShown')),
             ]),
             'LayoutPart' => self::layoutPart(),

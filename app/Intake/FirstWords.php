@@ -26,6 +26,7 @@ final class FirstWords
             'lens' => $facts->lens,
             'exposure' => $facts->exposure,
             'place' => $facts->place,
+            'tells_place' => $facts->tellsPlace,
             'offered' => $facts->words,
             'taken_at' => $facts->takenAt === null ? null : Carbon::createFromTimestampUTC($facts->takenAt),
             'taken_milliseconds' => $facts->time->milliseconds ?? 0,

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Support\Carbon;
+use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Edition\PictureFacts;
-use ZincPane\Core\Gallery\ItemWords;
-use ZincPane\Core\Gallery\WordField;
+use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Tidying\Recipe;
@@ -21,6 +21,8 @@ final class ItemRow
 {
     /** @var array<string, int>|null */
     private ?array $files = null;
+
+    private ?Item $core = null;
 
     /**
      * @param  array<array-key, mixed>  $row  columns of the item under i_, of the picture under p_, of what is drawn of it under f_
@@ -75,19 +77,29 @@ final class ItemRow
     /** The words in force: the gallery's where it has some, else the picture's own. */
     public function words(): Words
     {
-        $texts = [];
-        foreach (WordField::cases() as $field) {
-            $own = $this->row["i_{$field->value}"];
-            if (is_string($own)) {
-                $texts[$field->value] = $own;
-            }
-        }
-        $decorative = $this->row['i_decorative'];
+        return $this->toCore()->words->over($this->ownWords());
+    }
 
-        return ItemWords::of($texts, $decorative === null ? null : (bool) $decorative)->over(new Words(
+    /** Of the picture itself. */
+    public function ownWords(): Words
+    {
+        return new Words(
             $this->text('p_title'), $this->text('p_caption'), $this->text('p_alt'), $this->text('p_description'),
             $this->text('p_link'), $this->text('p_credit'), (bool) $this->row['p_decorative'],
-        ));
+        );
+    }
+
+    public function toCore(): Item
+    {
+        if ($this->core !== null) {
+            return $this->core;
+        }
+        $own = [];
+        foreach (GalleryItem::OF_CORE as $column) {
+            $own[$column] = $this->row["i_{$column}"];
+        }
+
+        return $this->core = GalleryItem::coreOf($own);
     }
 
     /** Whether there is something to draw of it: a picture, or one that stands for a video. */
@@ -104,6 +116,28 @@ final class ItemRow
     public function hasFailed(): bool
     {
         return $this->row['f_state'] === PictureState::Failed->value;
+    }
+
+    /** Why its files could not be made; null where they could. */
+    public function failure(): ?string
+    {
+        return $this->hasFailed() ? $this->text('f_failure') : null;
+    }
+
+    public function look(): ?PerceptualHash
+    {
+        return $this->text('f_look') === '' ? null : PerceptualHash::parse($this->text('f_look'));
+    }
+
+    /** Where its original lies on its disk; null of a text. */
+    public function originalPath(): ?string
+    {
+        return $this->text('p_hash') === '' ? null : OriginalName::pathOf($this->text('p_hash'));
+    }
+
+    public function tellsPlace(): bool
+    {
+        return (bool) $this->row['p_tells_place'];
     }
 
     /** As it is seen. */

@@ -13,9 +13,9 @@ use stdClass;
  */
 final readonly class ItemRows
 {
-    private const PICTURE = ['kind', 'media_type', 'title', 'caption', 'description', 'alt', 'link', 'credit', 'decorative', 'name', 'camera', 'taken_at', 'lens', 'exposure', 'place', 'rights', 'licence', 'track', 'offline_at'];
+    private const PICTURE = ['kind', 'media_type', 'title', 'caption', 'description', 'alt', 'link', 'credit', 'decorative', 'name', 'camera', 'taken_at', 'lens', 'exposure', 'place', 'rights', 'licence', 'track', 'offline_at', 'hash', 'tells_place'];
 
-    private const FACE = ['id', 'rendition_key', 'width', 'height', 'original_width', 'original_height', 'focal_x', 'focal_y', 'recipe', 'colour', 'renditions', 'state', 'has_alpha', 'is_moving', 'offline_at'];
+    private const FACE = ['id', 'rendition_key', 'width', 'height', 'original_width', 'original_height', 'focal_x', 'focal_y', 'recipe', 'colour', 'renditions', 'state', 'has_alpha', 'is_moving', 'offline_at', 'failure', 'look'];
 
     /**
      * @param  list<ItemRow>  $all  in order

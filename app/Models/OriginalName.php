@@ -14,4 +14,10 @@ final class OriginalName
     {
         return self::ENDINGS[$mediaType] ?? '';
     }
+
+    /** Where an original lies on its disk, by its hash. */
+    public static function pathOf(string $hash): string
+    {
+        return substr($hash, 0, 2).'/'.$hash;
+    }
 }

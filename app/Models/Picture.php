@@ -37,6 +37,7 @@ use ZincPane\Core\Tidying\Recipe;
  * @property float $focal_y on the upright original
  * @property string $focal_by found or person
  * @property bool $focal_sure
+ * @property bool $tells_place its original tells where it was taken
  * @property string $title
  * @property string $caption
  * @property string $description
@@ -98,7 +99,7 @@ final class Picture extends Model
     protected function casts(): array
     {
         return [
-            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'focal_sure' => 'boolean', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
+            'kind' => PictureKind::class, 'state' => PictureState::class, 'renditions' => 'array', 'focal_x' => 'float', 'focal_y' => 'float', 'focal_sure' => 'boolean', 'tells_place' => 'boolean', 'decorative' => 'boolean', 'has_alpha' => 'boolean', 'is_moving' => 'boolean', 'offline_at' => 'datetime',
             'offered' => 'array', 'recipe' => 'array', 'palette' => 'array', 'taken_at' => 'datetime', 'taken_milliseconds' => 'integer', 'taken_offset' => 'integer', 'binned_at' => 'datetime', 'seconds' => 'float',
         ];
     }
@@ -203,7 +204,7 @@ final class Picture extends Model
     /** Where the original lies on its disk. */
     public function originalPath(): string
     {
-        return substr($this->hash, 0, 2).'/'.$this->hash;
+        return OriginalName::pathOf($this->hash);
     }
 
     /** The part of every address of its renditions: of the original and how it was tidied. */

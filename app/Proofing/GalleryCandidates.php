@@ -17,9 +17,6 @@ use ZincPane\Core\Measuring\Reasons;
 use ZincPane\Core\Measuring\Suggestions;
 use ZincPane\Core\Measuring\Weights;
 use ZincPane\Core\Settings\SettingException;
-use ZincPane\Core\Snags\LayoutSnags;
-use ZincPane\Core\Snags\Mend;
-use ZincPane\Core\Snags\Snag;
 
 /** The pictures of a gallery in several layouts, measured, and the best that a search finds. */
 final class GalleryCandidates
@@ -27,11 +24,11 @@ final class GalleryCandidates
     /** How much of its height is shown in small, for each px that it is wide. */
     private const HEIGHT = 0.616;
 
-    /** What may be looked at, besides the snags: alternatives as they are, the best that are found, what is cut off. */
-    public const VIEWS = ['candidates', 'suggestions', 'crops', 'snags'];
+    /** What may be looked at: alternatives as they are, the best that are found, what is cut off. */
+    public const VIEWS = ['candidates', 'suggestions', 'crops'];
 
     /**
-     * Only what is looked at is computed, and the snags.
+     * Only what is looked at is computed.
      *
      * @param  string  $view  of VIEWS
      * @param  array<array-key, mixed>  $weights  of the qualities, as they were asked for
@@ -46,12 +43,10 @@ final class GalleryCandidates
         $viewports = Viewports::at(Places::of($gallery, Site::whole())->within($drawn->design->finish->ground->sides()));
         $count = count($drawn->items);
         $candidates = new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone, $drawn->parts());
-        $now = $candidates->of([]);
 
         return [
-            'snags' => array_map(self::snag(...), (new LayoutSnags($candidates, $drawn->subjects()))->of($now)),
             'weights' => $weights->values,
-            'crops' => $view === 'crops' ? Crops::of($drawn, $now) : [],
+            'crops' => $view === 'crops' ? Crops::of($drawn, $candidates->of([])) : [],
             'candidates' => $view === 'candidates' ? array_map(static fn (Candidate $candidate): array => self::candidate($candidate, $drawn), $candidates->alternatives()) : [],
             'suggestions' => $view === 'suggestions' ? array_map(
                 static fn (array $best): array => [...self::candidate($best['candidate'], $drawn), 'score' => round($best['score'], 3), 'reasons' => Reasons::of($best['candidate'], $count)],
@@ -80,21 +75,6 @@ final class GalleryCandidates
                     $part->band, array_map(static fn (int $place): Shown => $drawn->items[$place], $part->places), $candidate->layout->objectFitInForce(), (int) $candidate->inner, $height, $part->top,
                 ), $candidate->onWide)),
             ],
-        ];
-    }
-
-    /**
-     * A snag with its mends, each a part of the layout to take over.
-     *
-     * @return array<string, mixed>
-     */
-    private static function snag(Snag $snag): array
-    {
-        return [
-            'code' => $snag->code,
-            'says' => $snag->says,
-            'in_crops' => $snag->isInCrops,
-            'mends' => array_map(static fn (Mend $mend): array => ['label' => $mend->label, 'layout' => $mend->part], $snag->mends),
         ];
     }
 }

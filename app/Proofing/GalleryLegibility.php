@@ -48,7 +48,7 @@ final readonly class GalleryLegibility
         ];
     }
 
-    private function verdict(FrozenGallery $drawn, ContentWidth $content, Site $site): Verdict
+    public function verdict(FrozenGallery $drawn, ContentWidth $content, Site $site): Verdict
     {
         $pictures = array_filter($drawn->items, static fn ($item): bool => $item instanceof ShownPicture);
         $finish = $drawn->design->finish;

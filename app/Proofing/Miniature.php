@@ -19,14 +19,17 @@ final class Miniature
 
     /**
      * @param  list<Shown>  $items
+     * @param  int  $width  px of the whole that are seen
+     * @param  int  $height  px of the whole that are seen
      * @param  float  $top  px from the top of the whole at which they begin
+     * @param  ?int  $inner  px of width that it is laid out at; null for what is seen
      * @return list<array<string, mixed>> places in px
      */
-    public static function tiles(BandArrangement $band, array $items, ObjectFit $fit, int $width, int $height, float $top = 0.0): array
+    public static function tiles(BandArrangement $band, array $items, ObjectFit $fit, int $width, int $height, float $top = 0.0, ?int $inner = null): array
     {
         $tiles = [];
         foreach ($items as $i => $item) {
-            $place = $band->picture($i)->at($width);
+            $place = $band->picture($i)->at($inner ?? $width);
             $place['top'] += $top;
             if ($place['top'] < $height && $place['left'] < $width) {
                 $tiles[] = [...array_map(static fn (float $edge): float => round($edge, 1), $place), ...self::inside($item, $place, $fit)];

@@ -23,7 +23,7 @@ use ZincPane\Core\Site\SiteWords;
 /** The site as its screens know it: pages, menu, what stands where, what is not live. */
 final readonly class SiteFacts
 {
-    public function __construct(private Contents $contents, private WordsOfSite $words, private PendingChanges $pending, private SiteJournal $journal)
+    public function __construct(private Contents $contents, private WordsOfSite $words, private PendingChanges $pending, private SiteJournal $journal, private LinksOfSite $links)
     {
     }
 
@@ -76,7 +76,7 @@ final readonly class SiteFacts
         $words = $this->words->of($site);
         [$saved, $live] = [$site->asSaved(), $site->asLive()];
         $this->contents->fetch([...array_values($saved->pages), ...array_values($live->pages)]);
-        $links = $this->links($saved);
+        $links = $this->links->of($saved);
         $people = User::query()->pluck('name', 'id');
 
         return array_map(function (Page $page) use ($site, $words, $live, $links, $people): array {
@@ -94,24 +94,6 @@ final readonly class SiteFacts
                 'panes' => array_map(fn (Pane $pane): array => $this->pane($pane, $page, $words, $site), $page->panes),
             ];
         }, array_values($saved->pages));
-    }
-
-    /**
-     * Pages whose words lead to another.
-     *
-     * @return array<string, list<string>> titles of the pages, by the path that they lead to
-     */
-    private function links(SiteState $saved): array
-    {
-        $links = [];
-        foreach ($saved->pages as $page) {
-            preg_match_all('~href\s*=\s*\\\\?["\'](/[^"\'\\\\#?]*)~i', $this->contents->body($page)->content, $found);
-            foreach (array_unique($found[1]) as $path) {
-                $path === $page->path() ?: $links[$path][] = $page->title;
-            }
-        }
-
-        return $links;
     }
 
     /**

@@ -64,6 +64,21 @@ final class Luminance
     }
 
     /**
+     * What is seen of a colour that something shines through.
+     *
+     * @param  string  $colour  "#8090a0"
+     * @param  float  $solid  0 to 1
+     * @param  string  $behind  "#8090a0"
+     * @return string "#8090a0"
+     */
+    public static function over(string $colour, float $solid, string $behind): string
+    {
+        [$own, $other] = [self::channels($colour), self::channels($behind)];
+
+        return sprintf('#%02x%02x%02x', ...array_map(static fn (int $channel): int => (int) round($solid * $own[$channel] + (1 - $solid) * $other[$channel]), [0, 1, 2]));
+    }
+
+    /**
      * The ratio that letters need.
      *
      * @param  int  $size  px

@@ -18,6 +18,9 @@ final readonly class CaptionBox
 
     private const USUAL = 0.5;
 
+    /** Share of a line by which words may be longer and still stand on it. */
+    private const NEARLY = 0.02;
+
     private Captions $captions;
 
     public function __construct(private FinishDesign $finish)
@@ -59,12 +62,7 @@ final readonly class CaptionBox
         if ($this->finish->edges->corners === Edges::ROUND) {
             return [0.0, 1.0];
         }
-        $inner = max(1.0, $width - 2 * Captions::PAD_ACROSS);
-        $lines = 0;
-        foreach ($widths as $em) {
-            $lines += max(1, (int) ceil($em * $this->finish->lettering->size / $inner - 0.02));
-        }
-        $lines = min($lines, $this->captions->lines);
+        $lines = min($this->lines($widths, $width - 2 * Captions::PAD_ACROSS, self::NEARLY), $this->captions->lines);
         $high = min(1.0, ($lines * $this->finish->lettering->line() + 2 * Captions::PAD_DOWN) / $height);
 
         return match ($this->captions->at) {
@@ -72,6 +70,23 @@ final readonly class CaptionBox
             CaptionAt::Middle => [(1 - $high) / 2, (1 + $high) / 2],
             CaptionAt::Bottom => [1 - $high, 1.0],
         };
+    }
+
+    /**
+     * Lines that the parts take, each beginning on one of its own.
+     *
+     * @param  list<float>  $widths  of the parts, em
+     * @param  float  $inner  px of a line
+     * @param  float  $unsure  share of a line that is not reckoned with
+     */
+    public function lines(array $widths, float $inner, float $unsure): int
+    {
+        $lines = 0;
+        foreach ($widths as $em) {
+            $lines += max(1, (int) ceil($em * $this->finish->lettering->size / max(1.0, $inner) - $unsure));
+        }
+
+        return $lines;
     }
 
     private static function width(string $text): float

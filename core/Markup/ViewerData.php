@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Markup;
 
-use ZincPane\Core\Colour\Luminance;
+use ZincPane\Core\Colour\Letters;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
 use ZincPane\Core\Edition\ShownText;
@@ -16,9 +16,6 @@ use ZincPane\Core\Viewer\LoupePlace;
 /** What the viewer's script has to know of a gallery, and of its items; it decides nothing by itself. */
 final readonly class ViewerData
 {
-    /** Letters on a dark backdrop and on a light one, and where those cannot be read well: one of the last two always can. */
-    private const LETTERS = ['#f4f6f7', '#101417', '#ffffff', '#000000'];
-
     public function __construct(private FrozenGallery $gallery, public Leads $leads, private Phrases $phrases)
     {
     }
@@ -37,7 +34,7 @@ final readonly class ViewerData
         return json_encode([
             'name' => $this->gallery->about->title,
             'words' => $viewer->words->place->value,
-            'colour' => $viewer->backdrop->colour, 'letters' => self::letters($viewer->backdrop->colour),
+            'colour' => $viewer->backdrop->colour, 'letters' => Letters::on($viewer->backdrop->colour),
             'opacity' => $viewer->backdrop->opacity, 'blur' => $viewer->backdrop->blur,
             'has' => array_keys(array_filter([
                 'count' => $viewer->controls->counter, 'arrows' => $viewer->controls->arrows, 'sides' => $viewer->controls->sides, 'thumbs' => $viewer->controls->thumbnails,
@@ -94,18 +91,5 @@ final readonly class ViewerData
     public function ofText(ShownText $text): array
     {
         return ['data-text' => '', 'data-title' => $text->words->title === '' ? null : $text->words->title];
-    }
-
-    /** Letters that can be read on a backdrop, whatever the page behind it. */
-    private static function letters(string $colour): string
-    {
-        $ground = Luminance::of($colour);
-        foreach (self::LETTERS as $letters) {
-            if (Luminance::ratio($ground, Luminance::of($letters)) >= Luminance::ENOUGH) {
-                return $letters;
-            }
-        }
-
-        return self::LETTERS[0];
     }
 }

@@ -32,4 +32,12 @@ final readonly class DrawnPart
 
         return $boxes;
     }
+
+    /**
+     * @return list<int> items of its last row, by their places in the gallery
+     */
+    public function lastRow(): array
+    {
+        return array_slice($this->places, -max(1, $this->band->inLastRow()));
+    }
 }

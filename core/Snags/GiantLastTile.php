@@ -10,7 +10,7 @@ use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\DrawnPart;
 
 /** A last row of a wide page that is far higher than the others, because it was made to fill the width. */
-final readonly class GiantLastTile implements LayoutRule
+final readonly class GiantLastTile implements MarksPlaces
 {
     /** Times the others' mean height that a last row may have. */
     private const TIMES = 1.6;
@@ -30,11 +30,16 @@ final readonly class GiantLastTile implements LayoutRule
         return $worst > self::TIMES ? 'The last row is '.number_format($worst, 1).' times as high as the others.' : null;
     }
 
+    public function places(Candidate $candidate, array $subjects): array
+    {
+        return array_merge([], ...array_map(static fn (DrawnPart $part): array => $part->lastRow(), array_filter($candidate->onWide, static fn (DrawnPart $part): bool => self::times($part, $candidate->inner) > self::TIMES)));
+    }
+
     public function mends(Candidate $candidate, int $count): iterable
     {
         yield Mend::balanced();
-        yield new Mend('Leave the last row as it comes', ['last_row' => LastRow::Start->value]);
-        yield new Mend('Put the last row in the middle', ['last_row' => LastRow::Centre->value]);
+        yield Mend::layout('Leave the last row as it comes', ['last_row' => LastRow::Start->value]);
+        yield Mend::layout('Put the last row in the middle', ['last_row' => LastRow::Centre->value]);
         yield Mend::tiledRows();
         yield Mend::masonry();
     }

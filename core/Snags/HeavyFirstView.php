@@ -38,11 +38,11 @@ final readonly class HeavyFirstView implements LayoutRule
             case LayoutKind::Rows:
             case LayoutKind::Mosaic:
                 foreach ([180, 140] as $height) {
-                    yield new Mend("Rows of {$height} px", ['row_height' => $height, 'phone' => ['row_height' => null]]);
+                    yield Mend::layout("Rows of {$height} px", ['row_height' => $height, 'phone' => ['row_height' => null]]);
                 }
                 break;
             default:
         }
-        yield new Mend('A strip', ['kind' => LayoutKind::Strip->value, 'height' => 300]);
+        yield Mend::layout('A strip', ['kind' => LayoutKind::Strip->value, 'height' => 300]);
     }
 }

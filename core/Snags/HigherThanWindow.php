@@ -35,14 +35,14 @@ final readonly class HigherThanWindow implements LayoutRule
     {
         foreach ([680, 500, 360] as $height) {
             if ($height < $candidate->wide->height) {
-                yield new Mend("{$height} px high", ['height' => $height]);
+                yield Mend::layout("{$height} px high", ['height' => $height]);
             }
         }
         foreach ([600, 420, 292] as $height) {
             if ($height < $candidate->phone->height) {
-                yield new Mend("{$height} px high on a phone", ['phone' => ['height' => $height]]);
+                yield Mend::layout("{$height} px high on a phone", ['phone' => ['height' => $height]]);
             }
         }
-        yield new Mend('500 px high, 420 on a phone', ['height' => 500, 'phone' => ['height' => 420]]);
+        yield Mend::layout('500 px high, 420 on a phone', ['height' => 500, 'phone' => ['height' => 420]]);
     }
 }

@@ -22,8 +22,9 @@ final class LayoutSnags
 
     /**
      * @param  list<Subject>  $subjects
+     * @param  list<string>  $items  what each of them is called by
      */
-    public function __construct(private readonly Candidates $candidates, private readonly array $subjects)
+    public function __construct(private readonly Candidates $candidates, private readonly array $subjects, private readonly array $items = [])
     {
     }
 
@@ -44,14 +45,44 @@ final class LayoutSnags
     public function of(Candidate $now): array
     {
         $snags = [];
-        $found = $this->found($now);
+        $found = self::found($now, $this->subjects);
         foreach (self::rules() as $rule) {
             if (isset($found[$rule->code()])) {
-                $snags[] = new Snag($rule->code(), $found[$rule->code()], $this->mends($rule, $now, $found), $rule instanceof CropRule);
+                $snags[] = new Snag(
+                    $rule->code(), Stage::Layout, $found[$rule->code()], $this->mends($rule, $now, $found), $rule instanceof CropRule, $this->meant($rule, $now),
+                    $rule instanceof OnPhone, [Sighting::ofGallery($found[$rule->code()])->mark($rule->code())],
+                );
             }
         }
 
         return $snags;
+    }
+
+    /**
+     * @param  list<Subject>  $subjects
+     * @return array<string, string> what is said, by code of the rule
+     */
+    public static function found(Candidate $candidate, array $subjects): array
+    {
+        $found = [];
+        foreach (self::rules() as $rule) {
+            $says = $rule->says($candidate, $subjects);
+            if ($says !== null) {
+                $found[$rule->code()] = $says;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @return list<string> of the items, those that the rule means
+     */
+    private function meant(LayoutRule $rule, Candidate $now): array
+    {
+        $places = $rule instanceof MarksPlaces ? $rule->places($now, $this->subjects) : [];
+
+        return array_values(array_intersect_key($this->items, array_flip($places)));
     }
 
     /**
@@ -63,7 +94,7 @@ final class LayoutSnags
         $mends = [];
         $tried = 0;
         foreach ($rule->mends($now, count($this->subjects)) as $mend) {
-            $left = $this->after[serialize($mend->part)] ??= $this->found($this->candidates->of($mend->part));
+            $left = $this->after[serialize($mend->part)] ??= self::found($this->candidates->of($mend->part), $this->subjects);
             // A mend must not tear another hole.
             if (! isset($left[$rule->code()]) && array_diff_key($left, $found) === []) {
                 $mends[] = $mend;
@@ -74,21 +105,5 @@ final class LayoutSnags
         }
 
         return $mends;
-    }
-
-    /**
-     * @return array<string, string> what is said, by code of the rule
-     */
-    private function found(Candidate $candidate): array
-    {
-        $found = [];
-        foreach (self::rules() as $rule) {
-            $says = $rule->says($candidate, $this->subjects);
-            if ($says !== null) {
-                $found[$rule->code()] = $says;
-            }
-        }
-
-        return $found;
     }
 }

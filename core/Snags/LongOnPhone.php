@@ -9,7 +9,7 @@ use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Measuring\Candidate;
 
 /** So much to scroll on a phone that nobody comes to the end. */
-final readonly class LongOnPhone implements LayoutRule
+final readonly class LongOnPhone implements OnPhone
 {
     /** Screens. */
     public const MOST = 25;
@@ -33,7 +33,7 @@ final readonly class LongOnPhone implements LayoutRule
         if (! $candidate->layout->kind->isStrip()) {
             foreach (self::ROWS as $rows) {
                 if ($rows < $candidate->wide->rows) {
-                    yield new Mend("Show {$rows} rows at first", ['initial_view' => InitialView::Rows->value, 'initial_rows' => $rows]);
+                    yield Mend::layout("Show {$rows} rows at first", ['initial_view' => InitialView::Rows->value, 'initial_rows' => $rows]);
                     break;
                 }
             }
@@ -41,15 +41,15 @@ final readonly class LongOnPhone implements LayoutRule
         switch ($candidate->layout->kind) {
             case LayoutKind::Grid:
             case LayoutKind::Masonry:
-                yield new Mend('3 columns on a phone', ['phone' => ['columns' => 3]]);
-                yield new Mend('2 columns on a phone', ['phone' => ['columns' => 2]]);
+                yield Mend::layout('3 columns on a phone', ['phone' => ['columns' => 3]]);
+                yield Mend::layout('2 columns on a phone', ['phone' => ['columns' => 2]]);
                 break;
             case LayoutKind::Rows:
             case LayoutKind::Mosaic:
-                yield new Mend('Rows of 110 px on a phone', ['phone' => ['row_height' => 110]]);
+                yield Mend::layout('Rows of 110 px on a phone', ['phone' => ['row_height' => 110]]);
                 break;
             default:
         }
-        yield new Mend('A strip', ['kind' => LayoutKind::Strip->value]);
+        yield Mend::layout('A strip', ['kind' => LayoutKind::Strip->value]);
     }
 }

@@ -51,8 +51,8 @@ final readonly class LostFocalArea implements CropRule
             foreach (array_keys($shapes) as $shape) {
                 yield Mend::shape($shape);
             }
-            yield new Mend('Give each its own shape', ['shape' => TileShape::OWN]);
+            yield Mend::layout('Give each its own shape', ['shape' => TileShape::OWN]);
         }
-        yield new Mend('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
+        yield Mend::layout('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
     }
 }

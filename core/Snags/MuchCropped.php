@@ -7,7 +7,7 @@ namespace ZincPane\Core\Snags;
 use ZincPane\Core\Measuring\Candidate;
 
 /** A picture of which more is cut off than is left. */
-final readonly class MuchCropped implements CropRule
+final readonly class MuchCropped implements CropRule, MarksPlaces
 {
     /** Share of a picture's area. */
     public const MOST = 0.5;
@@ -24,6 +24,13 @@ final readonly class MuchCropped implements CropRule
             : [$candidate->phone->worstCrop, $candidate->phone->worstPicture];
 
         return $worst > self::MOST && $picture !== null ? 'Picture '.($picture + 1).' loses '.round(100 * $worst).' per cent.' : null;
+    }
+
+    public function places(Candidate $candidate, array $subjects): array
+    {
+        $picture = ($candidate->wide->worstCrop >= $candidate->phone->worstCrop ? $candidate->wide : $candidate->phone)->worstPicture;
+
+        return $picture === null ? [] : [$picture];
     }
 
     public function mends(Candidate $candidate, int $count): iterable

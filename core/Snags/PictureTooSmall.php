@@ -12,7 +12,7 @@ use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Subject;
 
 /** Pictures with fewer px than their tiles on a wide page, even where the screen has but one for each. */
-final readonly class PictureTooSmall implements LayoutRule
+final readonly class PictureTooSmall implements MarksPlaces
 {
     /** Share of the px that may be missing before it is seen. */
     private const MISSING = 0.1;
@@ -33,11 +33,16 @@ final readonly class PictureTooSmall implements LayoutRule
         };
     }
 
+    public function places(Candidate $candidate, array $subjects): array
+    {
+        return self::small($candidate, $subjects);
+    }
+
     public function mends(Candidate $candidate, int $count): iterable
     {
         switch ($candidate->layout->kind) {
             case LayoutKind::Grid:
-                yield new Mend('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
+                yield Mend::layout('Fit pictures inside', ['object_fit' => ObjectFit::Contain->value]);
                 // As for masonry.
             case LayoutKind::Masonry:
                 foreach ([3, 4, 5, 6, 8, 10, 12] as $columns) {
@@ -50,7 +55,7 @@ final readonly class PictureTooSmall implements LayoutRule
             case LayoutKind::Mosaic:
                 foreach ([280, 230, 180, 140, 100, 80] as $height) {
                     if ($height < $candidate->layout->rowHeight) {
-                        yield new Mend("Rows of {$height} px", ['row_height' => $height]);
+                        yield Mend::layout("Rows of {$height} px", ['row_height' => $height]);
                     }
                 }
                 break;
@@ -59,16 +64,16 @@ final readonly class PictureTooSmall implements LayoutRule
             default:
                 foreach ([420, 340, 260, 200, 160] as $height) {
                     if ($height < $candidate->layout->height) {
-                        yield new Mend("{$height} px high", ['height' => $height]);
+                        yield Mend::layout("{$height} px high", ['height' => $height]);
                     }
                 }
         }
         // Of several kinds of layout, these make the smallest tiles.
         foreach ([180, 120, 80] as $height) {
-            yield new Mend("Tiled rows of {$height} px", ['kind' => LayoutKind::Rows->value, 'row_height' => $height, 'last_row' => LastRow::Start->value, 'phone' => ['row_height' => null]]);
+            yield Mend::layout("Tiled rows of {$height} px", ['kind' => LayoutKind::Rows->value, 'row_height' => $height, 'last_row' => LastRow::Start->value, 'phone' => ['row_height' => null]]);
         }
         foreach ([6, 10] as $columns) {
-            yield new Mend("Masonry of {$columns} columns", ['kind' => LayoutKind::Masonry->value, 'column_rule' => ColumnRule::Count->value, 'columns' => $columns]);
+            yield Mend::layout("Masonry of {$columns} columns", ['kind' => LayoutKind::Masonry->value, 'column_rule' => ColumnRule::Count->value, 'columns' => $columns]);
         }
     }
 

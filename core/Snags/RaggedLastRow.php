@@ -10,7 +10,7 @@ use ZincPane\Core\Measuring\DrawnPart;
 use ZincPane\Core\Measuring\Measurer;
 
 /** A last row of a wide page that is not full, below others that are. */
-final readonly class RaggedLastRow implements LayoutRule
+final readonly class RaggedLastRow implements MarksPlaces
 {
     public function code(): string
     {
@@ -39,6 +39,11 @@ final readonly class RaggedLastRow implements LayoutRule
             $short === 1 => "One picture stands alone in the last row; {$missing} more would complete it.",
             default => "{$missing} more pictures would complete the last row.",
         };
+    }
+
+    public function places(Candidate $candidate, array $subjects): array
+    {
+        return array_merge([], ...array_map(static fn (DrawnPart $part): array => $part->lastRow(), array_filter($candidate->onWide, static fn (DrawnPart $part): bool => self::isRagged($part, $candidate->inner))));
     }
 
     public function mends(Candidate $candidate, int $count): iterable

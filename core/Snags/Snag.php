@@ -12,8 +12,21 @@ final readonly class Snag
      * @param  string  $says  what it is, in a sentence
      * @param  list<Mend>  $mends  the best first
      * @param  bool  $isInCrops  whether it is seen where the crops are shown
+     * @param  list<string>  $items  identifiers of those that it is about; none where it is about the whole
+     * @param  bool  $isOnPhone  whether it is seen on a phone alone
+     * @param  list<string>  $marks  of all that was seen: who means one to be so keeps its mark, and where something of it changes the mark is another
+     * @param  ?string  $page  that it is about
      */
-    public function __construct(public string $code, public string $says, public array $mends, public bool $isInCrops)
-    {
+    public function __construct(
+        public string $code,
+        public Stage $stage,
+        public string $says,
+        public array $mends,
+        public bool $isInCrops = false,
+        public array $items = [],
+        public bool $isOnPhone = false,
+        public array $marks = [],
+        public ?string $page = null,
+    ) {
     }
 }

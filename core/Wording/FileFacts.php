@@ -31,6 +31,9 @@ final readonly class FileFacts
     /** Names of a place, from the smallest to the largest. */
     private const PLACE = ['XMP-iptcCore:Location', 'IPTC:Sub-location', 'XMP-photoshop:City', 'IPTC:City', 'XMP-photoshop:Country', 'IPTC:Country-PrimaryLocationName'];
 
+    /** Where on earth it was taken, or where what is to be seen is. */
+    private const POSITION = ['GPS:GPSLatitude', 'XMP-exif:GPSLatitude', 'ItemList:GPSCoordinates', 'Keys:GPSCoordinates', 'UserData:GPSCoordinates'];
+
     /** What programs that write XMP left of IPTC-IIM when they wrote it, and what it is now: where they differ, IPTC-IIM was changed since. */
     private const DIGESTS = ['Photoshop:IPTCDigest', 'File:CurrentIPTCDigest'];
 
@@ -42,7 +45,7 @@ final readonly class FileFacts
         'XMP-dc:Title-*', 'XMP-dc:Description-*', 'XMP-dc:Rights-*', 'XMP-iptcCore:AltTextAccessibility-*', 'XMP-iptcCore:ExtDescrAccessibility-*', 'XMP-dc:Title', 'IPTC:ObjectName', 'IFD0:XPTitle', 'XMP-photoshop:Headline', 'IPTC:Headline', 'XMP-dc:Description', 'IPTC:Caption-Abstract',
         'IFD0:ImageDescription', 'XMP-iptcCore:AltTextAccessibility', 'XMP-iptcCore:ExtDescrAccessibility', 'XMP-photoshop:Credit', 'IPTC:Credit',
         'XMP-dc:Creator', 'IPTC:By-line', 'IFD0:Artist', 'XMP-dc:Subject', 'IPTC:Keywords', 'IFD0:XPKeywords', 'XMP-dc:Rights', 'IPTC:CopyrightNotice',
-        'IFD0:Copyright', 'IFD0:XPComment', 'IFD0:XPAuthor', 'ExifIFD:UserComment', ...self::DIGESTS, ...CaptureTime::TAGS, ...self::LENS, ...self::PLACE, 'ExifIFD:FNumber', 'ExifIFD:ExposureTime', 'ExifIFD:ISO', 'ExifIFD:FocalLength', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
+        'IFD0:Copyright', 'IFD0:XPComment', 'IFD0:XPAuthor', 'ExifIFD:UserComment', ...self::DIGESTS, ...CaptureTime::TAGS, ...self::LENS, ...self::PLACE, ...self::POSITION, 'ExifIFD:FNumber', 'ExifIFD:ExposureTime', 'ExifIFD:ISO', 'ExifIFD:FocalLength', 'IFD0:Make', 'IFD0:Model', 'ImageWidth', 'ImageHeight', 'Duration', 'Rotation',
     ];
 
     /** Most characters of a lens, and of a place. */
@@ -61,6 +64,7 @@ final readonly class FileFacts
      * @param  ?float  $seconds  length of a video
      * @param  string  $exposure  "f/4, 1/250 s, ISO 200, 35 mm"
      * @param  string  $place  by name
+     * @param  bool  $tellsPlace  whether the file tells where it was taken, by name or as a position
      */
     private function __construct(
         public array $words,
@@ -75,6 +79,7 @@ final readonly class FileFacts
         public string $exposure = '',
         public string $place = '',
         public ?CaptureTime $time = null,
+        public bool $tellsPlace = false,
     ) {
     }
 
@@ -115,6 +120,7 @@ final readonly class FileFacts
             self::exposureOf($tags),
             mb_substr(self::placeOf($tags), 0, self::LONGEST),
             $time,
+            self::first($tags, [...self::POSITION, ...self::PLACE]) !== '',
         );
     }
 

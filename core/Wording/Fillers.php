@@ -36,6 +36,14 @@ final class Fillers
         return preg_match(self::pattern(null), $text) === 1;
     }
 
+    /** A text without the words that it begins with and that a screen reader says already. */
+    public static function without(string $text): string
+    {
+        $rest = trim((string) preg_replace(self::pattern(null), '', $text), " \t\n\r:–—-");
+
+        return mb_strtoupper(mb_substr($rest, 0, 1)).mb_substr($rest, 1);
+    }
+
     /**
      * @param  ?string  $end  what comes after the word for a picture; null for what leads on
      */

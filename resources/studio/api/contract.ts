@@ -220,6 +220,7 @@ export type Role = 'owner' | 'editor';
 export type Quality = 'complete' | 'crop' | 'even' | 'full' | 'size' | 'phone' | 'short' | 'light';
 export type Setting = NumberSetting | ChoiceSetting | ShapeSetting | FlagSetting | ColourSetting | TextSetting | CssSetting | PictureSetting;
 export type SitePages = SitePage[];
+export type Stage = 'pictures' | 'words' | 'layout' | 'finish' | 'viewer' | 'pages';
 export type SourceList = SourceInfo[];
 
 export interface About {
@@ -273,7 +274,6 @@ export interface Albums {
     view: AlbumView;
 }
 export interface Alternatives {
-    snags: Snag[];
     weights: {
         complete: number;
         crop: number;
@@ -288,14 +288,14 @@ export interface Alternatives {
     suggestions: Candidate[];
     crops: CropShown[];
 }
-export interface Snag {
-    code: string;
-    says: string;
-    in_crops: boolean;
-    mends: {
-        label: string;
-        layout: LayoutPart;
-    }[];
+export interface Candidate {
+    name: string;
+    layout: LayoutPart;
+    wide: Measures;
+    phone: Measures;
+    miniature: Miniature;
+    score?: number;
+    reasons?: string;
 }
 export interface LayoutPart {
     kind?: 'grid' | 'masonry' | 'rows' | 'mosaic' | 'strip' | 'slideshow' | 'single';
@@ -316,15 +316,6 @@ export interface LayoutPart {
         row_height?: number | null;
         height?: number | null;
     };
-}
-export interface Candidate {
-    name: string;
-    layout: LayoutPart;
-    wide: Measures;
-    phone: Measures;
-    miniature: Miniature;
-    score?: number;
-    reasons?: string;
 }
 /** docs/measures.md has the definitions. */
 export interface Measures {
@@ -1370,6 +1361,42 @@ export interface StoredPicture {
     described: boolean;
     uses: number;
 }
+export interface MeantSnag {
+    code: string;
+    says: string;
+    word: string;
+    by: string | null;
+    at: string;
+}
+export interface Mend {
+    label: string;
+    change: Change | null;
+    /**
+     * A page that is given an entry in the menu, where the gallery is left as it is.
+     */
+    page: string | null;
+}
+export interface MendPreview {
+    says: string;
+    rows: {
+        item: string;
+        name: string;
+        field: string;
+        before: string;
+        after: string;
+    }[];
+    before: SnagPlaces | null;
+    after: SnagPlaces | null;
+}
+export interface SnagPlaces {
+    width: number;
+    height: number;
+    tiles: MiniatureTile[];
+    /**
+     * Whose each tile is.
+     */
+    items: string[];
+}
 export interface NumberSetting {
     path: SettingPath;
     label: string;
@@ -1753,6 +1780,43 @@ export interface SitePage {
      */
     linked_from: string[];
     panes: SitePane[];
+}
+export interface Snag {
+    code: string;
+    stage: Stage;
+    says: string;
+    in_crops: boolean;
+    /**
+     * Whether it is seen on a phone alone.
+     */
+    on_phone: boolean;
+    /**
+     * Those that it is about; none where it is about the whole.
+     */
+    items: string[];
+    page: string | null;
+    mends: Mend[];
+}
+export interface SnagList {
+    version: number;
+    snags: Snag[];
+    meant: MeantSnag[];
+    /**
+     * The gallery drawn small, where that was asked for.
+     */
+    places: {
+        wide: SnagPlaces;
+        phone: SnagPlaces;
+    } | null;
+}
+export interface SnagsOfGallery {
+    id: string;
+    title: string;
+    version: number;
+    snags: Snag[];
+}
+export interface SnagsOfSite {
+    galleries: SnagsOfGallery[];
 }
 export interface SourceFile {
     id: string;

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace ZincPane\Core\Snags;
+
+use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Colour\LookAlikes;
+use ZincPane\Core\Colour\PerceptualHash;
+use ZincPane\Core\Gallery\GalleryDocument;
+use ZincPane\Core\Gallery\Item;
+use ZincPane\Core\Gallery\Words;
+use ZincPane\Core\Layout\Sections;
+use ZincPane\Core\Legibility\Verdict;
+use ZincPane\Core\Measuring\Candidate;
+use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Measuring\Viewport;
+use ZincPane\Core\Ordering\LookAlikesApart;
+use ZincPane\Core\Wording\AltFlaw;
+use ZincPane\Core\Wording\AltReview;
+
+/** A gallery as it is saved, or as it would be after a change, with all that rules look at. */
+final class Inspected
+{
+    /** @var list<Item> that visitors are to see, those of which there is nothing to draw among them */
+    public readonly array $items;
+
+    /** @var list<Item> of which there is something to draw */
+    public readonly array $drawn;
+
+    private ?Candidates $candidates = null;
+
+    private ?Candidate $now = null;
+
+    /** @var array<int, array<int, int>>|null */
+    private ?array $alike = null;
+
+    /** @var list<list<AltFlaw>>|null */
+    private ?array $altFlaws = null;
+
+    /** @var array<string, list<Sighting>> by rule */
+    private array $found = [];
+
+    /**
+     * @param  array<string, AtHand>  $atHand  by identifier of the item; of those that no visitor is to see anywhere there is none
+     * @param  ?Verdict  $captions  on captions over pictures; null where none was asked for
+     */
+    public function __construct(
+        public readonly GalleryDocument $gallery,
+        private readonly array $atHand,
+        public readonly Around $around,
+        private readonly Viewport $wide,
+        private readonly Viewport $phone,
+        public readonly ?Verdict $captions = null,
+    ) {
+        $this->items = array_values(array_filter($gallery->items, static fn (Item $item): bool => ! $item->hidden && isset($atHand[$item->id])));
+        $this->drawn = array_values(array_filter($this->items, static fn (Item $item): bool => $atHand[$item->id]->subject !== null));
+    }
+
+    public function after(Change $change): self
+    {
+        return new self($change->appliedTo($this->gallery), $this->atHand, $this->around, $this->wide, $this->phone);
+    }
+
+    public function atHand(Item $item): AtHand
+    {
+        return $this->atHand[$item->id];
+    }
+
+    /** The words of an item in force. */
+    public function words(Item $item): Words
+    {
+        return $item->words->over($this->atHand[$item->id]->words);
+    }
+
+    /** What an item is called: by its title, else by its file. */
+    public function nameOf(string $item): string
+    {
+        $item = $this->gallery->item($item);
+        $title = $this->words($item)->title;
+
+        return '“'.($title !== '' ? $title : $this->atHand($item)->name).'”';
+    }
+
+    /**
+     * @return list<Item> those that are pictures or videos
+     */
+    public function pictures(): array
+    {
+        return array_values(array_filter($this->items, fn (Item $item): bool => ! $this->atHand[$item->id]->isText));
+    }
+
+    /**
+     * @return list<Subject> of the drawn ones
+     */
+    public function subjects(): array
+    {
+        $subjects = [];
+        foreach ($this->drawn as $item) {
+            $subject = $this->atHand[$item->id]->subject;
+            $subject === null ?: $subjects[] = $subject;
+        }
+
+        return $subjects;
+    }
+
+    public function lookOf(Item $item): ?PerceptualHash
+    {
+        return ($this->atHand[$item->id] ?? null)?->look;
+    }
+
+    /**
+     * What a rule finds; each looks once.
+     *
+     * @return list<Sighting>
+     */
+    public function seenBy(Rule $rule): array
+    {
+        return $this->found[$rule->code()] ??= $rule->found($this);
+    }
+
+    /**
+     * Pictures that look alike.
+     *
+     * @return array<int, array<int, int>> by place among the drawn ones, the places of those that look like it, with the bits they differ in
+     */
+    public function alike(): array
+    {
+        return $this->alike ??= (new LookAlikes(array_map($this->lookOf(...), $this->drawn)))->pairs(LookAlikesApart::ALIKE);
+    }
+
+    /**
+     * @return list<list<AltFlaw>> of each of the pictures
+     */
+    public function altFlaws(): array
+    {
+        return $this->altFlaws ??= AltReview::of(array_map($this->words(...), $this->pictures()));
+    }
+
+    /**
+     * @return non-empty-list<list<int>> places among the drawn ones that are laid out together
+     */
+    public function parts(): array
+    {
+        return array_map(static fn (array $part): array => $part[1], Sections::parts(array_map(static fn (Item $item): ?string => $item->album, $this->drawn), $this->gallery->albums));
+    }
+
+    /** Laid out as it is; each once. */
+    public function now(): Candidate
+    {
+        return $this->now ??= $this->candidates()->of([]);
+    }
+
+    public function candidates(): Candidates
+    {
+        return $this->candidates ??= new Candidates(
+            $this->gallery->design, $this->subjects(), array_keys(array_filter($this->drawn, static fn (Item $item): bool => $item->large)), $this->wide, $this->phone, $this->parts(),
+        );
+    }
+
+    /** Whether a layout would be judged as that of another: the same pictures in the same places, in the same sizes. */
+    public function isLaidOutLike(self $other): bool
+    {
+        return $this->gallery->isLaidOutLike($other->gallery);
+    }
+}

@@ -9,6 +9,7 @@ use App\Models\MeantSnag;
 use App\Models\Site;
 use Illuminate\Support\Collection;
 use ZincPane\Core\Settings\SettingException;
+use ZincPane\Core\Site\Page;
 use ZincPane\Core\Snags\GallerySnags;
 use ZincPane\Core\Snags\Mend;
 use ZincPane\Core\Snags\Snag;
@@ -34,7 +35,7 @@ final readonly class SnagList
             'version' => $gallery->version,
             'snags' => array_map(self::snag(...), (new GallerySnags($inspected, self::marks($meant)))->open()),
             'meant' => array_values($meant->unique('code')->map(static fn (MeantSnag $one): array => [
-                'code' => $one->code, 'says' => $one->says, 'word' => $one->word, 'by' => $one->user?->name, 'at' => $one->created_at->toIso8601String(),
+                'code' => $one->code, 'kind' => Kinds::name($one->code), 'says' => $one->says, 'word' => $one->word, 'by' => $one->user?->name, 'at' => $one->created_at->toIso8601String(),
             ])->all()),
             'places' => $withPlaces ? ['wide' => SnagPlaces::of($inspected, $shown, false), 'phone' => SnagPlaces::of($inspected, $shown, true)] : null,
         ];
@@ -96,7 +97,7 @@ final readonly class SnagList
     private static function snag(Snag $snag): array
     {
         return [
-            'code' => $snag->code, 'stage' => $snag->stage->value, 'says' => $snag->says, 'in_crops' => $snag->isInCrops, 'on_phone' => $snag->isOnPhone,
+            'code' => $snag->code, 'kind' => Kinds::name($snag->code), 'stage' => $snag->stage->value, 'says' => $snag->says, 'in_crops' => $snag->isInCrops, 'on_phone' => $snag->isOnPhone,
             'items' => $snag->items, 'page' => $snag->page, 'mends' => array_map(self::mend(...), $snag->mends),
         ];
     }
@@ -106,6 +107,6 @@ final readonly class SnagList
      */
     private static function mend(Mend $mend): array
     {
-        return ['label' => $mend->label, 'change' => $mend->change?->toArray(), 'page' => $mend->page];
+        return ['label' => $mend->label, 'change' => $mend->change?->toArray(), 'page' => $mend->page === null ? null : ['id' => $mend->page['id'], 'menu_label' => mb_substr($mend->page['title'], 0, Page::LONGEST_LABEL)]];
     }
 }

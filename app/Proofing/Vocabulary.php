@@ -6,6 +6,7 @@ namespace App\Proofing;
 
 use App\Intake\FileType;
 use App\Intake\RichText;
+use App\Models\MeantSnag;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LayoutKind;
 use ZincPane\Core\Design\NamedFinish;
@@ -78,7 +79,7 @@ final class Vocabulary
             'heading_levels' => Part::LEVELS,
             'longest' => [
                 'gallery_title' => About::LONGEST_TITLE, 'gallery_description' => About::LONGEST_DESCRIPTION, 'album' => Album::LONGEST,
-                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'page_title' => Page::LONGEST_TITLE, 'address' => PageAddress::LONGEST, 'pane_name' => Pane::LONGEST_NAME, 'part_caption' => Part::LONGEST_CAPTION, 'finish_name' => NamedFinish::LONGEST,
+                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'page_title' => Page::LONGEST_TITLE, 'address' => PageAddress::LONGEST, 'pane_name' => Pane::LONGEST_NAME, 'part_caption' => Part::LONGEST_CAPTION, 'finish_name' => NamedFinish::LONGEST, 'snag_word' => MeantSnag::LONGEST,
             ],
         ];
     }

@@ -16,10 +16,10 @@ final readonly class Mend
     /**
      * @param  string  $label  on a button: "Use 5 columns"
      * @param  array<string, mixed>  $part  of the design's layout, where it is but that
-     * @param  ?string  $page  that is given an entry in the menu, where it is that
+     * @param  ?array{id: string, title: string}  $page  that is given an entry in the menu, where it is that
      * @param  ?int  $heals  how many of what was seen it is for; null for all
      */
-    private function __construct(public string $label, public ?Change $change, public array $part = [], public ?string $page = null, public ?int $heals = null)
+    private function __construct(public string $label, public ?Change $change, public array $part = [], public ?array $page = null, public ?int $heals = null)
     {
     }
 
@@ -47,9 +47,9 @@ final readonly class Mend
         return new self($label, Redesign::parse(['design' => ['layout' => $part]]), $part);
     }
 
-    public static function inMenu(string $label, string $page): self
+    public static function inMenu(string $page, string $title): self
     {
-        return new self($label, null, [], $page);
+        return new self("Put “{$title}” into the menu", null, [], ['id' => $page, 'title' => $title]);
     }
 
     public static function balanced(): self

@@ -32,6 +32,7 @@ export const router = createRouter({
                 { path: 'layout', name: 'layout', component: () => import('./layout/LayoutStage.vue'), props: true, meta: { title: 'Layout' } },
                 { path: 'finish', name: 'finish', component: () => import('./finish/FinishStage.vue'), props: true, meta: { title: 'Finish' } },
                 { path: 'viewer', name: 'viewer', component: () => import('./viewer/ViewerStage.vue'), props: true, meta: { title: 'Viewer' } },
+                { path: 'snags', name: 'snags', component: () => import('./snags/SnagsStage.vue'), props: true, meta: { title: 'Snags' } },
                 { path: 'history', name: 'history', component: () => import('./gallery/HistoryStage.vue'), props: true, meta: { title: 'History' } },
                 {
                     path: 'elsewhere',

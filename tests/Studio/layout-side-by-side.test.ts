@@ -12,7 +12,6 @@ describe('candidates', () => {
     const candidate = (name: string, layout: object, reasons?: string): Candidate =>
         ({ name, layout, reasons, wide: measures, phone: measures, miniature: { width: 136, height: 84, tiles: [] } }) as unknown as Candidate;
     const alternatives = {
-        snags: [],
         weights: Object.fromEntries(inject('vocabulary').qualities.map(({ value, weight }) => [value, weight])),
         candidates: [
             candidate('Grid 5', { kind: 'grid', columns: 5 }),
@@ -79,9 +78,14 @@ describe('candidates', () => {
 describe('what is amiss in a layout', () => {
     const snag = (code: string, in_crops: boolean, ...labels: string[]): Snag => ({
         code,
+        kind: code,
+        stage: 'layout',
         in_crops,
+        on_phone: false,
+        items: [],
+        page: null,
         says: `It is ${code}.`,
-        mends: labels.map((label) => ({ label, layout: { gap: label.length } })),
+        mends: labels.map((label) => ({ label, change: { kind: 'design', design: { layout: { gap: label.length } } }, page: null })),
     });
 
     it('is said with what would mend it, and shown in the crops where it is seen there', async () => {
@@ -91,7 +95,7 @@ describe('what is amiss in a layout', () => {
         expect(inside(ragged as HTMLElement).queryByRole('button', { name: 'Show the crops' })).toBeNull();
         await user.click(inside(cut as HTMLElement).getByRole('button', { name: 'Show the crops' }));
         await user.click(screen.getByRole('button', { name: 'Fill it' }));
-        expect([told('crops'), told('mend')]).toEqual([[[]], [[{ gap: 7 }]]]);
+        expect([told('crops'), told('mend')]).toEqual([[[]], [[{ kind: 'design', design: { layout: { gap: 7 } } }]]]);
     });
 
     it('is not there where nothing is', () => {

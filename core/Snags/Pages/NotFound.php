@@ -39,7 +39,7 @@ final readonly class NotFound implements Rule
     public function mends(Inspected $gallery, array $seen): iterable
     {
         foreach ($seen as $sighting) {
-            yield Mend::inMenu("Put “{$sighting->seen}” into the menu", (string) $sighting->page);
+            yield Mend::inMenu((string) $sighting->page, $sighting->seen);
         }
     }
 }

@@ -1363,6 +1363,7 @@ export interface StoredPicture {
 }
 export interface MeantSnag {
     code: string;
+    kind: string;
     says: string;
     word: string;
     by: string | null;
@@ -1374,7 +1375,10 @@ export interface Mend {
     /**
      * A page that is given an entry in the menu, where the gallery is left as it is.
      */
-    page: string | null;
+    page: {
+        id: string;
+        menu_label: string;
+    } | null;
 }
 export interface MendPreview {
     says: string;
@@ -1783,6 +1787,10 @@ export interface SitePage {
 }
 export interface Snag {
     code: string;
+    /**
+     * What snags of this kind are called.
+     */
+    kind: string;
     stage: Stage;
     says: string;
     in_crops: boolean;
@@ -1988,6 +1996,7 @@ export interface Vocabulary {
         pane_name: number;
         part_caption: number;
         finish_name: number;
+        snag_word: number;
     };
 }
 export interface WordInfo {

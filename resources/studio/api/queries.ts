@@ -1,10 +1,31 @@
 import { keepPreviousData, queryOptions } from '@tanstack/vue-query';
 import { api, withQuery } from './client';
 import type { Alternatives, AlternativesView, Clicks, DesignPart, Finishes, LaidOutNow, Proof, Quality } from './types';
+import type { Change, MendPreview, SnagList, SnagsOfSite } from './types';
 import type { PageParts, PaneDetails, Site } from './types';
 import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFile, SourceInfo, StoredPicture, StorePage } from './types';
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
+
+/** What visitors of a gallery would trip over, once for each state of it. */
+export const snagsQuery = (id: string, stamp: string | undefined, places: boolean) =>
+    queryOptions({
+        queryKey: ['snags', id, stamp, places],
+        queryFn: () => api.get<SnagList>(withQuery(`galleries/${id}/snags`, { places: places ? 1 : undefined })),
+        enabled: stamp !== undefined,
+        placeholderData: (last: SnagList | undefined, query) => (query?.queryKey[1] === id ? last : undefined),
+        ...AS_IT_COMES,
+    });
+
+export const siteSnagsQuery = () => queryOptions({ queryKey: ['snags'], queryFn: () => api.get<SnagsOfSite>('snags') });
+
+export const mendQuery = (id: string, version: number, change: Change) =>
+    queryOptions({
+        queryKey: ['mend', id, version, change],
+        queryFn: () => api.post<MendPreview>(`galleries/${id}/snags/preview`, { change }),
+        staleTime: 60_000,
+        ...AS_IT_COMES,
+    });
 
 export const galleriesQuery = () => queryOptions({ queryKey: ['galleries'], queryFn: () => api.get<GalleryCard[]>('galleries') });
 

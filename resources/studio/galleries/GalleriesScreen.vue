@@ -6,6 +6,7 @@
         <div class="head">
             <h1 ref="heading" tabindex="-1">Galleries</h1>
             <p v-if="galleries" class="note">{{ galleries.length === 1 ? '1 gallery' : `${galleries.length} galleries` }}</p>
+            <ElButton v-if="snags" class="count" :aria-expanded="shows" @click="shows = !shows">{{ total === 0 ? 'No snags' : countOf(total) }}</ElButton>
             <FileButton label="Pictures for a new gallery" multiple primary :accept="accepted" @choose="begin">New gallery from pictures</FileButton>
             <BringGallery />
         </div>
@@ -14,10 +15,11 @@
             {{ did.what === 'deleted' ? `“${did.title}” is deleted; its pictures stay in the store.` : `“${did.title}” is there.` }}
             <ElButton size="small" @click="takeBack">Take it back</ElButton>
         </p>
+        <SiteSnags v-if="snags && shows" :galleries="snags.galleries" :cards="galleries ?? []" />
         <ElSkeleton v-if="isPending" :rows="5" animated aria-label="Fetching your galleries" role="status" />
         <ul v-else class="cards">
             <li v-for="gallery in galleries" :key="gallery.id" class="one">
-                <GalleryCard :gallery="gallery" />
+                <GalleryCard :gallery="gallery" :snags="snags?.galleries.find(({ id }) => id === gallery.id)?.snags.length ?? 0" />
                 <GalleryActs :gallery="gallery" @done="tell" @failed="problem = messageOf($event)" />
             </li>
             <li class="drop" :class="{ over }">
@@ -32,10 +34,10 @@
 
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query';
-import { nextTick, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { computed, nextTick, ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 import { api, messageOf, Problem } from '../api/client';
-import { galleriesQuery, sessionQuery } from '../api/queries';
+import { galleriesQuery, sessionQuery, siteSnagsQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
 import type { Gallery } from '../api/types';
 import { filesOf } from '../pictures/files-of';
@@ -45,6 +47,8 @@ import ProblemNote from '../shared/ProblemNote.vue';
 import TopBar from '../shared/TopBar.vue';
 import AccountMenu from '../account/AccountMenu.vue';
 import { announce } from '../shared/announce';
+import SiteSnags from '../snags/SiteSnags.vue';
+import { countOf } from '../snags/snags';
 import BringGallery from './BringGallery.vue';
 import GalleryActs from './GalleryActs.vue';
 import GalleryCard from './GalleryCard.vue';
@@ -53,9 +57,17 @@ const router = useRouter();
 const queries = useQueryClient();
 const uploads = useUploads();
 const { data: galleries, isPending } = useQuery(galleriesQuery());
+const { data: snags } = useQuery(siteSnagsQuery());
 const { data: session } = useQuery(sessionQuery());
 const { files: types, pictures } = useVocabulary();
 const accepted = types.join(',');
+const route = useRoute();
+const total = computed(() => snags.value?.galleries.reduce((sum, { snags: own }) => sum + own.length, 0) ?? 0);
+/** The address says whether the list is open, so that one comes back to it. */
+const shows = computed({
+    get: () => route.query['snags'] === 'all',
+    set: (is) => void router.replace({ query: is ? { snags: 'all' } : {} }),
+});
 const over = ref(false);
 const problem = ref('');
 

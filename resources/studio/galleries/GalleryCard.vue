@@ -4,7 +4,12 @@
         <span class="words">
             <b>{{ gallery.title }}</b>
             <span class="state" :class="gallery.state">{{ state }}</span>
-            <span class="note">{{ gallery.pictures === 1 ? '1 picture' : `${gallery.pictures} pictures` }} · {{ places }}</span>
+            <span class="note"
+                >{{ gallery.pictures === 1 ? '1 picture' : `${gallery.pictures} pictures` }} · {{ places
+                }}<template v-if="snags > 0">
+                    · <b class="snags">{{ countOf(snags) }}</b></template
+                ></span
+            >
         </span>
     </RouterLink>
 </template>
@@ -12,9 +17,10 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { GalleryCard as Card } from '../api/types';
+import { countOf } from '../snags/snags';
 import GalleryMiniature from './GalleryMiniature.vue';
 
-const props = defineProps<{ gallery: Card }>();
+const props = defineProps<{ gallery: Card; snags: number }>();
 
 const places = computed(() => (props.gallery.pages.length === 0 ? 'on no page yet' : `on ${props.gallery.pages.join(', ')}`));
 const state = computed(() => {
@@ -64,6 +70,11 @@ b {
 .state.changed {
     color: #785c00;
     font-weight: 600;
+}
+
+.note .snags {
+    font-size: inherit;
+    color: var(--rust);
 }
 
 .note {

@@ -10,6 +10,9 @@
             <span>{{ stage.state }}</span>
         </RouterLink>
         <span class="grow" />
+        <RouterLink class="aside" :class="{ snags: count > 0 }" :to="{ name: 'snags', params: { id: gallery.id } }"
+            ><span>{{ found === undefined ? 'Snags' : count === 0 ? 'No snags' : countOf(count) }}</span></RouterLink
+        >
         <RouterLink class="aside" :to="{ name: 'history', params: { id: gallery.id } }"><span>History</span></RouterLink>
         <Hint says="What keys do (?)">
             <ElButton class="keys" aria-label="What keys do" @click="emit('keys')">?</ElButton>
@@ -21,9 +24,14 @@
 import { computed } from 'vue';
 import type { Gallery } from '../api/types';
 import Hint from '../shared/Hint.vue';
+import { countOf } from '../snags/snags';
+import { useSnags } from '../snags/use-snags';
 
 const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ keys: [] }>();
+
+const found = useSnags(() => props.gallery);
+const count = computed(() => found.value?.snags.length ?? 0);
 
 const stages = computed(() => {
     const { items, panes } = props.gallery;
@@ -97,6 +105,11 @@ b {
 
 .aside {
     padding-inline: 12px;
+}
+
+.snags > span {
+    color: var(--rust);
+    font-weight: 600;
 }
 
 .keys {

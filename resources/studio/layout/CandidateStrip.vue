@@ -109,7 +109,7 @@ function look(index: number, layout: LayoutPart): void {
     emit('look', layout);
 }
 
-defineExpose({ alternatives, showCrops: () => (shows.value = 'crops') });
+defineExpose({ showCrops: () => (shows.value = 'crops') });
 </script>
 
 <style scoped>

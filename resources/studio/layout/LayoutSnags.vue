@@ -5,7 +5,7 @@
             <li v-for="snag in snags" :key="snag.code">
                 <p>{{ snag.says }}</p>
                 <div class="mends">
-                    <ElButton v-for="mend in snag.mends" :key="mend.label" @click="emit('mend', mend.layout)">{{ mend.label }}</ElButton>
+                    <ElButton v-for="mend in snag.mends" :key="mend.label" @click="emit('mend', mend.change)">{{ mend.label }}</ElButton>
                     <ElButton v-if="snag.in_crops" @click="emit('crops')">Show the crops</ElButton>
                 </div>
             </li>
@@ -14,10 +14,10 @@
 </template>
 
 <script setup lang="ts">
-import type { LayoutPart, Snag } from '../api/types';
+import type { Change, Snag } from '../api/types';
 
 defineProps<{ snags: readonly Snag[] }>();
-const emit = defineEmits<{ mend: [layout: LayoutPart]; crops: [] }>();
+const emit = defineEmits<{ mend: [change: Change | null]; crops: [] }>();
 </script>
 
 <style scoped>

@@ -2,7 +2,7 @@
     <ProofBench v-if="gallery" :gallery="gallery" :bands="laidOut?.bands ?? []" :markup="markup" label="Layout">
         <LayoutControls class="settings" :gallery="gallery" @change="change({ kind: 'design', design: $event })" />
         <LayoutMeasures v-if="laidOut" class="measures" :measures="laidOut.measures" :kind="gallery.design.layout.kind" />
-        <LayoutSnags class="snags" :snags="strip?.alternatives?.snags ?? []" @mend="redesign" @crops="strip?.showCrops()" />
+        <LayoutSnags class="snags" :snags="snags" @mend="$event && change($event)" @crops="strip?.showCrops()" />
         <template #below>
             <CandidateStrip
                 ref="strip"
@@ -18,12 +18,13 @@
 </template>
 
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { LayoutPart } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import ProofBench from '../proofs/ProofBench.vue';
 import { useGlance } from '../proofs/use-glance';
 import { useLaidOut } from '../proofs/use-laid-out';
+import { useSnags } from '../snags/use-snags';
 import CandidateStrip from './CandidateStrip.vue';
 import LayoutControls from './LayoutControls.vue';
 import LayoutMeasures from './LayoutMeasures.vue';
@@ -35,13 +36,12 @@ const laidOut = useLaidOut(() => props.id);
 const strip = ref<InstanceType<typeof CandidateStrip>>();
 const { looked, markup } = useGlance(gallery, laidOut);
 
-function redesign(layout: LayoutPart): void {
-    void change({ kind: 'design', design: { layout } });
-}
+const found = useSnags(gallery);
+const snags = computed(() => found.value?.snags.filter(({ stage }) => stage === 'layout') ?? []);
 
 function adopt(layout: LayoutPart): void {
     looked.value = null;
-    redesign(layout);
+    void change({ kind: 'design', design: { layout } });
 }
 </script>
 

@@ -89,6 +89,7 @@ import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 import { useQuery } from '@tanstack/vue-query';
 import { useEventListener } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { api } from '../api/client';
 import { paneQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
@@ -109,7 +110,7 @@ const props = defineProps<{ id: string }>();
 const { gallery } = useGallery(() => props.id);
 const shared = useSite();
 const { site } = shared;
-const chosenId = ref<string>();
+const chosenId = ref<string | undefined>(String(useRoute()?.query['page'] ?? '') || undefined);
 const paneId = ref<string>();
 /** The pane that waits for its new place. */
 const moving = ref<string | null>(null);

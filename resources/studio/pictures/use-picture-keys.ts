@@ -2,6 +2,7 @@ import { nextTick, type ComputedRef, type Ref } from 'vue';
 import type { Item } from '../api/types';
 import { columnsOf, placeAfter } from '../shared/roving';
 import type { UseSelectionReturn } from '../shared/use-selection';
+import { useSought } from '../shared/use-sought';
 
 export interface UsePictureKeysOptions {
     /** What holds the tiles. */
@@ -81,6 +82,11 @@ export function usePictureKeys({ mat, items, all, selection, firstPlace, acts }:
             acts.hide();
         }
     }
+
+    useSought(items, (place, item) => {
+        selection.set([item]);
+        void focusOn(place);
+    });
 
     return { onKey, focusOn };
 }

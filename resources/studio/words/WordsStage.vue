@@ -17,7 +17,16 @@
             <NothingHere v-else-if="items.length === 0">Nothing needs work.</NothingHere>
             <WordsList v-else-if="narrow" :items="items" :columns="shown" @save="save" />
             <div v-else class="scroll">
-                <WordsTable :items="items" :columns="shown" :chosen="chosen" @save="save" @fill="reword($event)" @choose="choose" @here="here = $event" />
+                <WordsTable
+                    ref="table"
+                    :items="items"
+                    :columns="shown"
+                    :chosen="chosen"
+                    @save="save"
+                    @fill="reword($event)"
+                    @choose="choose"
+                    @here="here = $event"
+                />
             </div>
         </section>
         <aside class="panel" aria-label="Beside the table">
@@ -58,6 +67,7 @@ import type { FillSettings, Item, WordChange } from '../api/types';
 import { useGallery } from '../gallery/use-gallery';
 import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
+import { useSought } from '../shared/use-sought';
 import CsvPanel from './CsvPanel.vue';
 import { columnsOfWords, FIRST_COLUMNS } from './fields';
 import FillPanel from './FillPanel.vue';
@@ -80,6 +90,12 @@ const flawed = computed(() => pictures.value.filter(({ flaws }) => flaws.length 
 const items = computed(() => (onlyFlawed.value ? pictures.value.filter(({ flaws }) => flaws.length > 0) : pictures.value));
 const current = computed(() => items.value[Math.min(here.value, items.value.length - 1)]);
 const filled = computed(() => (chosen.value.size > 0 ? items.value.filter(({ id }) => chosen.value.has(id)) : items.value).map(({ id }) => id));
+
+const table = ref<InstanceType<typeof WordsTable>>();
+useSought(items, (row) => {
+    here.value = row;
+    table.value?.standOn(row);
+});
 
 function reword(words: Record<string, WordChange>, pause = 0): void {
     void change({ kind: 'words', words }, pause);

@@ -122,6 +122,16 @@ function go(rows: number, columns: number): void {
     void reveal(row).then(() => cells.get(`${row} ${column}`)?.focus());
 }
 
+/** On the word that most is said of: the alt text, where it is shown. */
+function standOn(row: number): void {
+    const column = Math.max(
+        0,
+        props.columns.findIndex(({ key }) => key === 'alt'),
+    );
+    stand(row, column);
+    void reveal(row).then(() => cells.get(`${row} ${column}`)?.focus());
+}
+
 function onChooser(event: KeyboardEvent, item: Item): void {
     const step = stepOf(event.key);
     if (step) go(...step);
@@ -152,6 +162,7 @@ function onPaste(event: ClipboardEvent): void {
 defineExpose({
     /** Puts the keyboard on the first cell. */
     focus: () => cells.get('0 0')?.focus(),
+    standOn,
 });
 </script>
 

@@ -13,7 +13,6 @@ use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Suggestions;
 use ZincPane\Core\Measuring\Viewport;
 use ZincPane\Core\Measuring\Weights;
-use ZincPane\Core\Snags\LayoutSnags;
 
 /** Arranging over all bands, the search for a layout, and how much better than the plain ways ours are. */
 final class LayoutBench
@@ -42,23 +41,6 @@ final class LayoutBench
         ))->best($count);
 
         return [...Stopwatch::time($search, $count > 100 ? 7 : 15), 'pictures' => $count];
-    }
-
-    /**
-     * Looking a gallery over that has something amiss by several rules, and trying what would mend it.
-     *
-     * @return array<string, int|float>
-     */
-    public static function snags(int $count): array
-    {
-        $subjects = Shapes::subjects($count);
-        $found = 0;
-        $look = static function () use ($subjects, &$found): void {
-            $candidates = new Candidates(GalleryDesign::default()->with(['layout' => ['columns' => 7]]), $subjects, [], Viewport::wide(1120), Viewport::phone(354));
-            $found = count((new LayoutSnags($candidates, $subjects))->of($candidates->of([])));
-        };
-
-        return [...Stopwatch::time($look, 15), 'pictures' => $count, 'snags' => $found];
     }
 
     /**

@@ -25,6 +25,7 @@ use Bench\OrderBench;
 use Bench\ProofBench;
 use Bench\RenditionsBench;
 use Bench\SiteBench;
+use Bench\SnagBench;
 use Bench\SqliteBench;
 use Bench\StoreBench;
 use Bench\TidyBench;
@@ -57,7 +58,10 @@ $benches = [
     'mosaic-10000' => fn (): array => LayoutBench::arrange('mosaic', 10_000),
     'suggest-24' => fn (): array => LayoutBench::suggest(24),
     'suggest-200' => fn (): array => LayoutBench::suggest(200),
-    'snags-200' => fn (): array => LayoutBench::snags(200),
+    'snags-200' => fn (): array => SnagBench::look(200, ['columns' => 7], false),
+    'snags-mended-200' => fn (): array => SnagBench::look(200, ['columns' => 7], true),
+    'snags-rows-200' => fn (): array => SnagBench::look(200, ['kind' => 'rows', 'row_height' => 160], false),
+    'snags-1000' => fn (): array => SnagBench::look(1000, ['columns' => 7], false),
     'balance' => fn (): array => LayoutBench::balance(),
     'tiled-cost' => fn (): array => LayoutBench::tiledCost(),
     'markup-200' => fn (): array => MarkupBench::run(200),

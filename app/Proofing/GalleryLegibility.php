@@ -7,6 +7,7 @@ namespace App\Proofing;
 use App\Actions\PixelGrids;
 use App\Models\Site;
 use App\Publishing\Painter;
+use Illuminate\Cache\Repository as Cache;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
@@ -22,10 +23,13 @@ final readonly class GalleryLegibility
     /** px of width that a picture in the list needs. */
     private const SMALL = 240;
 
+    /** Seconds that a verdict is kept. */
+    private const KEPT = 600;
+
     /** Captions that are listed; the others read better. */
     private const LISTED = 60;
 
-    public function __construct(private Painter $painter, private PixelGrids $grids)
+    public function __construct(private Painter $painter, private PixelGrids $grids, private Cache $cache)
     {
     }
 
@@ -48,7 +52,25 @@ final readonly class GalleryLegibility
         ];
     }
 
+    /**
+     * Of what did not change, what was found before: proof and snags ask one after the other.
+     *
+     * @param  ContentWidth  $content  of the place where the gallery stands
+     */
     public function verdict(FrozenGallery $drawn, ContentWidth $content, Site $site): Verdict
+    {
+        $key = 'verdict:'.hash('xxh128', serialize([$drawn->toArray(), $content, $site->stylesheet]));
+        $known = $this->cache->get($key);
+        if ($known instanceof Verdict) {
+            return $known;
+        }
+        $verdict = $this->found($drawn, $content, $site);
+        $this->cache->put($key, $verdict, self::KEPT);
+
+        return $verdict;
+    }
+
+    private function found(FrozenGallery $drawn, ContentWidth $content, Site $site): Verdict
     {
         $pictures = array_filter($drawn->items, static fn ($item): bool => $item instanceof ShownPicture);
         $finish = $drawn->design->finish;

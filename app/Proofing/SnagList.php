@@ -11,6 +11,7 @@ use Illuminate\Support\Collection;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Site\Page;
 use ZincPane\Core\Snags\GallerySnags;
+use ZincPane\Core\Snags\Kinds;
 use ZincPane\Core\Snags\Mend;
 use ZincPane\Core\Snags\Snag;
 
@@ -22,10 +23,11 @@ final readonly class SnagList
     }
 
     /**
+     * @param  bool  $withMends  whether what would mend them is told too
      * @param  bool  $withPlaces  whether the gallery is drawn small, to show where snags are
      * @return array<string, mixed>
      */
-    public function of(Gallery $gallery, bool $withPlaces): array
+    public function of(Gallery $gallery, bool $withMends, bool $withPlaces): array
     {
         $inspected = $this->inspections->of($gallery, Site::whole());
         $meant = self::meant($gallery);
@@ -33,7 +35,7 @@ final readonly class SnagList
 
         return [
             'version' => $gallery->version,
-            'snags' => array_map(self::snag(...), (new GallerySnags($inspected, self::marks($meant)))->open()),
+            'snags' => array_map(self::snag(...), (new GallerySnags($inspected, self::marks($meant), $withMends))->open()),
             'meant' => array_values($meant->unique('code')->map(static fn (MeantSnag $one): array => [
                 'code' => $one->code, 'kind' => Kinds::name($one->code), 'says' => $one->says, 'word' => $one->word, 'by' => $one->user?->name, 'at' => $one->created_at->toIso8601String(),
             ])->all()),

@@ -20,8 +20,9 @@ final class GallerySnags
 
     /**
      * @param  list<string>  $meant  marks of what is meant to be so
+     * @param  bool  $isToMend  whether mends are looked for, which takes several times as long
      */
-    public function __construct(private readonly Inspected $gallery, private readonly array $meant = [])
+    public function __construct(private readonly Inspected $gallery, private readonly array $meant = [], private readonly bool $isToMend = true)
     {
     }
 
@@ -83,7 +84,7 @@ final class GallerySnags
     private function layoutSnags(): array
     {
         return $this->layoutSnags ??= (new LayoutSnags(
-            $this->gallery->candidates(), $this->gallery->subjects(), array_map(static fn (Item $item): string => $item->id, $this->gallery->drawn),
+            $this->gallery->candidates(), $this->gallery->subjects(), array_map(static fn (Item $item): string => $item->id, $this->gallery->drawn), $this->isToMend,
         ))->of($this->gallery->now());
     }
 
@@ -109,8 +110,8 @@ final class GallerySnags
     private function snag(Rule $rule, array $seen): Snag
     {
         return new Snag(
-            $rule->code(), $rule->stage(), $rule->says($this->gallery, $seen), $this->mends($rule, $seen), false,
-            array_values(array_unique(array_filter(array_map(static fn (Sighting $sighting): ?string => $sighting->item, $seen), is_string(...)))), false,
+            $rule->code(), $rule->stage(), $rule->says($this->gallery, $seen), $this->isToMend ? $this->mends($rule, $seen) : [], false,
+            array_values(array_unique(array_merge(...array_map(static fn (Sighting $sighting): array => $sighting->items(), $seen)))), false,
             array_map(static fn (Sighting $sighting): string => $sighting->mark($rule->code()), $seen), $seen[0]->page,
         );
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace ZincPane\Core\Snags;
 
 use ZincPane\Core\Changes\Change;
+use ZincPane\Core\Changes\Redesign;
+use ZincPane\Core\Changes\Reword;
 use ZincPane\Core\Colour\LookAlikes;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Gallery\GalleryDocument;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Gallery\Words;
 use ZincPane\Core\Layout\Sections;
+use ZincPane\Core\Legibility\CaptionBox;
 use ZincPane\Core\Legibility\Verdict;
 use ZincPane\Core\Measuring\Candidate;
 use ZincPane\Core\Measuring\Candidates;
@@ -33,11 +36,14 @@ final class Inspected
 
     private ?Candidate $now = null;
 
-    /** @var array<int, array<int, int>>|null */
+    /** @var array<string, array<string, int>>|null */
     private ?array $alike = null;
 
     /** @var list<list<AltFlaw>>|null */
     private ?array $altFlaws = null;
+
+    /** @var array<string, list<float>> em, by what is said */
+    private array $widths = [];
 
     /** @var array<string, list<Sighting>> by rule */
     private array $found = [];
@@ -58,9 +64,21 @@ final class Inspected
         $this->drawn = array_values(array_filter($this->items, static fn (Item $item): bool => $atHand[$item->id]->subject !== null));
     }
 
+    /** What a change leaves as it is, is not looked at again. */
     public function after(Change $change): self
     {
-        return new self($change->appliedTo($this->gallery), $this->atHand, $this->around, $this->wide, $this->phone);
+        $after = new self($change->appliedTo($this->gallery), $this->atHand, $this->around, $this->wide, $this->phone);
+        $after->alike = $this->alike();
+        $after->widths = $this->widths;
+        if ($change instanceof Reword) {
+            [$after->candidates, $after->now] = [$this->candidates(), $this->now()];
+            $after->altFlaws = $this->flawsAfter($after);
+        }
+        if ($change instanceof Redesign) {
+            $after->altFlaws = $this->altFlaws();
+        }
+
+        return $after;
     }
 
     public function atHand(Item $item): AtHand
@@ -121,13 +139,30 @@ final class Inspected
     }
 
     /**
-     * Pictures that look alike.
+     * Pictures that look alike, whether they are shown or not.
      *
-     * @return array<int, array<int, int>> by place among the drawn ones, the places of those that look like it, with the bits they differ in
+     * @return array<string, array<string, int>> by item, those that look like it, with the bits they differ in
      */
     public function alike(): array
     {
-        return $this->alike ??= (new LookAlikes(array_map($this->lookOf(...), $this->drawn)))->pairs(LookAlikesApart::ALIKE);
+        return $this->alike ??= self::byItem(array_keys($this->atHand), (new LookAlikes(array_map(static fn (AtHand $one): ?PerceptualHash => $one->look, array_values($this->atHand))))->pairs(LookAlikesApart::ALIKE));
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<int, array<int, int>>  $pairs  by place
+     * @return array<string, array<string, int>>
+     */
+    private static function byItem(array $ids, array $pairs): array
+    {
+        $alike = [];
+        foreach ($pairs as $place => $others) {
+            foreach ($others as $other => $bits) {
+                $alike[$ids[$place]][$ids[$other]] = $bits;
+            }
+        }
+
+        return $alike;
     }
 
     /**
@@ -136,6 +171,34 @@ final class Inspected
     public function altFlaws(): array
     {
         return $this->altFlaws ??= AltReview::of(array_map($this->words(...), $this->pictures()));
+    }
+
+    /**
+     * Flaws after words were changed, from those before.
+     *
+     * @return list<list<AltFlaw>>
+     */
+    private function flawsAfter(self $after): array
+    {
+        $now = $after->pictures();
+        $before = [];
+        foreach ($this->pictures() as $place => $item) {
+            $item === $now[$place] ?: $before[$place] = $this->words($item);
+        }
+
+        return array_values(array_replace($this->altFlaws(), AltReview::afterwards(array_map($after->words(...), $now), $before)));
+    }
+
+    /**
+     * How wide the caption of an item is, each part on a line of its own.
+     *
+     * @return list<float> em; none where it has no caption
+     */
+    public function captionWidths(Item $item, CaptionBox $box): array
+    {
+        $said = $this->atHand[$item->id]->isText ? [] : $box->said($this->words($item));
+
+        return $said === [] ? [] : $this->widths[implode("\n", $said)] ??= CaptionBox::widths($said);
     }
 
     /**

@@ -23,8 +23,9 @@ final class LayoutSnags
     /**
      * @param  list<Subject>  $subjects
      * @param  list<string>  $items  what each of them is called by
+     * @param  bool  $isToMend  whether mends are looked for, which takes several times as long
      */
-    public function __construct(private readonly Candidates $candidates, private readonly array $subjects, private readonly array $items = [])
+    public function __construct(private readonly Candidates $candidates, private readonly array $subjects, private readonly array $items = [], private readonly bool $isToMend = true)
     {
     }
 
@@ -49,7 +50,7 @@ final class LayoutSnags
         foreach (self::rules() as $rule) {
             if (isset($found[$rule->code()])) {
                 $snags[] = new Snag(
-                    $rule->code(), Stage::Layout, $found[$rule->code()], $this->mends($rule, $now, $found), $rule instanceof CropRule, $this->meant($rule, $now),
+                    $rule->code(), Stage::Layout, $found[$rule->code()], $this->isToMend ? $this->mends($rule, $now, $found) : [], $rule instanceof CropRule, $this->meant($rule, $now),
                     $rule instanceof OnPhone, [Sighting::ofGallery($found[$rule->code()])->mark($rule->code())],
                 );
             }

@@ -82,12 +82,36 @@ final readonly class NearestApart
         $last = count($order) - 1;
         for ($place = 1; $place <= $last; $place++) {
             if (isset($this->apart[$order[$place]][$order[$place - 1]])) {
+                $swapped = $this->swapped($order, $place) ?? $this->swapped($order, $place - 2);
+                if ($swapped !== null) {
+                    $order = $swapped;
+
+                    continue;
+                }
                 $first = max(0, min($place - intdiv($size, 2), $last + 1 - $size));
                 $order = $this->inWindow($order, $first, $size);
             }
         }
 
         return $order;
+    }
+
+    /**
+     * With two neighbours changed over, which moves less than anything else does; null where that leaves a pair.
+     *
+     * @param  list<int>  $order
+     * @param  int  $place  of the first of them
+     * @return ?list<int>
+     */
+    private function swapped(array $order, int $place): ?array
+    {
+        if ($place < 0 || ! isset($order[$place + 1])) {
+            return null;
+        }
+        [$order[$place], $order[$place + 1]] = [$order[$place + 1], $order[$place]];
+        $from = max(0, $place - 1);
+
+        return $this->pairs(array_slice($order, $from, $place + 3 - $from)) === 0 ? array_values($order) : null;
     }
 
     /**

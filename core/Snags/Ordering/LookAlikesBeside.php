@@ -35,9 +35,8 @@ final readonly class LookAlikesBeside implements Rule
         $alike = $gallery->alike();
         foreach ($gallery->parts() as $part) {
             foreach (array_slice($part, 1) as $n => $place) {
-                if (isset($alike[$place][$part[$n]])) {
-                    $found[] = Sighting::ofItem($gallery->drawn[$place]->id, $gallery->drawn[$part[$n]]->id);
-                }
+                [$one, $other] = [$gallery->drawn[$part[$n]]->id, $gallery->drawn[$place]->id];
+                isset($alike[$one][$other]) ? $found[] = Sighting::ofPair($other, $one) : null;
             }
         }
 

@@ -28,13 +28,12 @@ final readonly class NearDoubles implements Rule
     public function found(Inspected $gallery): array
     {
         $found = [];
-        foreach ($gallery->alike() as $place => $others) {
-            foreach ($others as $other => $bits) {
-                if ($other < $place && $bits <= PerceptualHash::ALIKE) {
-                    $found[] = Sighting::ofItem($gallery->drawn[$place]->id, $gallery->drawn[$other]->id);
-                    break;
-                }
-            }
+        $alike = $gallery->alike();
+        $before = [];
+        foreach ($gallery->drawn as $item) {
+            $doubles = array_filter(array_intersect_key($alike[$item->id] ?? [], $before), static fn (int $bits): bool => $bits <= PerceptualHash::ALIKE);
+            $doubles === [] ?: $found[] = Sighting::ofPair($item->id, (string) array_key_first($doubles));
+            $before[$item->id] = true;
         }
 
         return $found;

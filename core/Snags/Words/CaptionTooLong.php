@@ -97,9 +97,9 @@ final readonly class CaptionTooLong implements Rule
         foreach ($parts as $part) {
             foreach ($part->pictures() as $place => $box) {
                 $item = $gallery->drawn[$place];
-                $said = $gallery->atHand($item)->isText ? [] : $caption->said($gallery->words($item));
-                if ($said !== []) {
-                    $lines[$item->id] = $caption->lines(CaptionBox::widths($said), $box->width->at($inner) - ($finish->captions->areOver() ? 2 * Captions::PAD_ACROSS : 0), self::UNSURE);
+                $widths = $gallery->captionWidths($item, $caption);
+                if ($widths !== []) {
+                    $lines[$item->id] = $caption->lines($widths, $box->width->at($inner) - ($finish->captions->areOver() ? 2 * Captions::PAD_ACROSS : 0), self::UNSURE);
                 }
             }
         }

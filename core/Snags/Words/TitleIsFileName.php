@@ -30,7 +30,7 @@ final readonly class TitleIsFileName implements Rule
         $found = [];
         foreach ($gallery->pictures() as $item) {
             $words = $gallery->words($item);
-            $named = array_filter([$words->title, $words->caption], TitleFromName::isFileName(...));
+            $named = array_filter([$words->title, $words->caption], self::isFileName(...));
             $named === [] ?: $found[] = Sighting::ofItem($item->id, implode(' / ', $named));
         }
 
@@ -48,11 +48,17 @@ final readonly class TitleIsFileName implements Rule
         foreach ($seen as $sighting) {
             $now = $gallery->words($gallery->gallery->item((string) $sighting->item));
             foreach (['title' => $now->title, 'caption' => $now->caption] as $field => $text) {
-                if (TitleFromName::isFileName($text)) {
+                if (self::isFileName($text)) {
                     $words[(string) $sighting->item][$field] = TitleFromName::titleOf($text) ?? '';
                 }
             }
         }
         yield Mend::by(count($seen) === 1 ? 'Take the file name out' : 'Take the file names out', Reword::of($words));
+    }
+
+    /** A year, or what short things are called, is no file name: "1998", "A380". */
+    private static function isFileName(string $text): bool
+    {
+        return preg_match('/\.\w{3,4}$|\p{L}.*\d{4}/u', $text) === 1 && TitleFromName::isFileName($text);
     }
 }

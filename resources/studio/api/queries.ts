@@ -7,13 +7,16 @@ import type { Gallery, GalleryCard, PictureDetails, Session, SitePage, SourceFil
 
 export const sessionQuery = () => queryOptions({ queryKey: ['session'], queryFn: () => api.get<Session>('session'), staleTime: Infinity });
 
+/** How much is asked of snags: what they are, what would mend them, where each is. */
+export type SnagDepth = 'found' | 'mends' | 'places';
+
 /** What visitors of a gallery would trip over, once for each state of it. */
-export const snagsQuery = (id: string, stamp: string | undefined, places: boolean) =>
+export const snagsQuery = (id: string, stamp: string | undefined, depth: SnagDepth) =>
     queryOptions({
-        queryKey: ['snags', id, stamp, places],
-        queryFn: () => api.get<SnagList>(withQuery(`galleries/${id}/snags`, { places: places ? 1 : undefined })),
+        queryKey: ['snags', id, depth, stamp],
+        queryFn: () => api.get<SnagList>(withQuery(`galleries/${id}/snags`, { mends: depth === 'found' ? undefined : 1, places: depth === 'places' ? 1 : undefined })),
         enabled: stamp !== undefined,
-        placeholderData: (last: SnagList | undefined, query) => (query?.queryKey[1] === id ? last : undefined),
+        placeholderData: (last: SnagList | undefined, query) => (query?.queryKey[1] === id && query.queryKey[2] === depth ? last : undefined),
         ...AS_IT_COMES,
     });
 

@@ -3,7 +3,7 @@
         <ProblemNote v-if="error">{{ error.message }}</ProblemNote>
         <p v-else-if="!data" class="note" role="status">Looking …</p>
         <template v-else>
-            <p>It {{ data.says }}. One undo takes it back.</p>
+            <p>The history will say: {{ data.says }}. One undo takes it back.</p>
             <table v-if="data.rows.length > 0">
                 <thead>
                     <tr>
@@ -38,7 +38,7 @@
             </div>
         </template>
         <p class="acts">
-            <ElButton ref="first" type="primary" :disabled="!data" @click="emit('take')">Do it</ElButton>
+            <ElButton type="primary" :disabled="!data" @click="emit('take')">Do it</ElButton>
             <ElButton @click="emit('leave')">Leave it</ElButton>
         </p>
     </section>
@@ -57,7 +57,7 @@ import SnagPlace from './SnagPlace.vue';
 const props = defineProps<{ gallery: string; version: number; label: string; change: Change }>();
 const emit = defineEmits<{ take: []; leave: [] }>();
 const { data, error } = useQuery(computed(() => mendQuery(props.gallery, props.version, props.change)));
-watch(data, (known) => known && announce(`It ${known.says}.`));
+watch(data, (known) => known && announce(`The history will say: ${known.says}.`));
 </script>
 
 <style scoped>

@@ -58,7 +58,7 @@ const LABELS = { pictures: 'Pictures', words: 'Words', layout: 'Layout', finish:
 
 const props = defineProps<{ id: string }>();
 const { gallery, change, flush, state } = useGallery(() => props.id);
-const list = useSnags(gallery, true);
+const list = useSnags(gallery, 'places');
 const queries = useQueryClient();
 const { problem, ask } = useAsking();
 const heading = ref<HTMLElement>();

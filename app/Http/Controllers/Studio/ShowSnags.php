@@ -14,6 +14,6 @@ final class ShowSnags
 {
     public function __invoke(Request $request, Gallery $gallery, SnagList $snags): JsonResponse
     {
-        return new JsonResponse($snags->of($gallery, $request->boolean('places')));
+        return new JsonResponse($snags->of($gallery, $request->boolean('mends'), $request->boolean('places')));
     }
 }

@@ -52,7 +52,10 @@ test('goes along as pages that ask for nothing but what is with them, from a fol
     const visitor = await context.newPage();
     const lost: string[] = [];
     // What a page still asked for when it was left is not lost.
-    visitor.on('requestfailed', (request) => request.failure()?.errorText === 'net::ERR_ABORTED' || lost.push(`${request.url()}: ${request.failure()?.errorText}`));
+    visitor.on(
+        'requestfailed',
+        (request) => request.failure()?.errorText === 'net::ERR_ABORTED' || lost.push(`${request.url()}: ${request.failure()?.errorText}`),
+    );
     visitor.on('response', (answer) => answer.status() >= 400 && !answer.url().endsWith('/favicon.ico') && lost.push(answer.url()));
     visitor.on('pageerror', (error) => lost.push(error.message));
     try {

@@ -67,7 +67,7 @@ it('answers as it answered before', function (): void {
     $api = fn (string $method, string $path, array $body = []) => $ask($method, "/studio/api/{$path}", $body);
     $version = fn (): int => Gallery::query()->findOrFail($this->gallery->id)->version;
     $picture = Picture::query()->orderBy('id')->firstOrFail();
-    foreach (['session', 'galleries', $this->of, "{$this->of}/pulse", "{$this->of}/candidates", "{$this->of}/preview?design=".rawurlencode('{"layout":{"kind":"masonry","columns":3}}'), "{$this->of}/order?by=colour&seed=1", "{$this->of}/order?by=mood", 'pages',
+    foreach (['session', 'galleries', $this->of, "{$this->of}/pulse", "{$this->of}/candidates", "{$this->of}/snags?mends=1", "{$this->of}/preview?design=".rawurlencode('{"layout":{"kind":"masonry","columns":3}}'), "{$this->of}/order?by=colour&seed=1", "{$this->of}/order?by=mood", 'pages',
         'pictures?limit=3&offset=2', 'pictures?words=kite+5', 'pictures?shape=portrait', 'pictures?colour=c03020', 'pictures?unused=1', 'pictures?undescribed=1', 'pictures?bin=1', 'pictures/look-alikes', "pictures/{$picture->id}", "pictures/{$picture->id}/uses", "{$this->of}/words.csv", 'sources', 'galleries/none'] as $path) {
         $api('GET', $path);
     }

@@ -47,7 +47,7 @@ it('answers one who is not signed in with a problem, whatever he asks for', func
         if (in_array($each, ['GET session', 'POST session', 'POST invitation', 'POST invitation/look'], true)) {
             continue;
         }
-        $path = strtr($address, ['{gallery}' => $gallery->id, '{picture}' => $item->picture_id, '{upload}' => Str::ulid(), '{batch}' => Str::ulid(), '{source}' => 'card', '{file}' => 'MB020311.jpg', '{page}' => Str::ulid(), '{pane}' => Str::ulid(), '{signIn}' => Str::ulid(), '{user}' => Str::ulid(), '{invitation}' => Str::ulid(), '{token}' => Str::ulid()]);
+        $path = strtr($address, ['{gallery}' => $gallery->id, '{picture}' => $item->picture_id, '{upload}' => Str::ulid(), '{batch}' => Str::ulid(), '{source}' => 'card', '{file}' => 'MB020311.jpg', '{page}' => Str::ulid(), '{pane}' => Str::ulid(), '{signIn}' => Str::ulid(), '{user}' => Str::ulid(), '{invitation}' => Str::ulid(), '{token}' => Str::ulid(), '{code}' => 'holes']);
         $this->json($method, "/studio/api/{$path}", ['version' => 1, 'title' => 'Stolen'])->assertStatus(401);
         $asked++;
     }

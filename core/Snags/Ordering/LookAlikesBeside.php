@@ -47,7 +47,7 @@ final readonly class LookAlikesBeside implements Rule
     {
         return count($seen) === 1
             ? $gallery->nameOf($seen[0]->seen).' and '.$gallery->nameOf((string) $seen[0]->item).' look alike and stand side by side.'
-            : count($seen).' times two pictures that look alike stand side by side.';
+            : count($seen).' pairs of look-alikes stand side by side.';
     }
 
     public function mends(Inspected $gallery, array $seen): iterable

@@ -10,7 +10,7 @@
             />
         </RouterLink>
         <div class="told">
-            <h3 ref="heading" tabindex="-1">{{ snag.says }}</h3>
+            <h4 ref="heading" tabindex="-1">{{ snag.says }}</h4>
             <SnagPictures v-if="snag.items.length > 0" :gallery="gallery" :snag="snag" />
             <div class="acts">
                 <RouterLink class="go" :to="placeOf(gallery.id, snag, snag.items[0])"
@@ -115,7 +115,7 @@ defineExpose({ focus: () => heading.value?.focus() });
     align-content: start;
 }
 
-h3 {
+h4 {
     font-size: 14px;
     font-weight: 600;
     outline-offset: 3px;

@@ -6,7 +6,7 @@
             <ElSkeleton v-if="!list" :rows="4" animated role="status" aria-label="Looking the gallery over" />
             <NothingHere v-else-if="list.snags.length === 0">Nothing that visitors would trip over.</NothingHere>
             <section v-for="{ stage, label, snags } in byStage" :key="stage" :aria-label="label">
-                <h4>{{ label }}</h4>
+                <h3>{{ label }}</h3>
                 <ul>
                     <SnagRow
                         v-for="snag in snags"
@@ -21,7 +21,7 @@
                 </ul>
             </section>
             <section v-if="list && list.meant.length > 0" aria-label="Meant to be so">
-                <h4>Meant to be so</h4>
+                <h3>Meant to be so</h3>
                 <ul class="meant">
                     <li v-for="one in list.meant" :key="one.code">
                         <span
@@ -118,7 +118,7 @@ h2 {
     font-weight: 600;
 }
 
-h4 {
+h3 {
     margin-bottom: 6px;
     font-size: 13px;
     font-weight: 600;

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref, type Ref } from 'vue';
 import { useAsking } from '../account/use-asking';
-import { api } from '../api/client';
+import { api, messageOf } from '../api/client';
 import type { Change, GalleryChanged } from '../api/types';
 
 /** A mend of one gallery among those that are mended together. */
@@ -39,14 +39,20 @@ export function useMendAll(): UseMendAllReturn {
     /** What one gallery refuses leaves the others mended, and told so. */
     async function mend(mends: readonly GalleryMend[]): Promise<boolean> {
         done.value = [];
+        const refused: string[] = [];
         const isDone = await ask(async () => {
-            for (const { gallery, version, change } of mends) {
-                const answer = await api.patch<GalleryChanged>(`galleries/${gallery}`, { version, change });
-                if (answer.undo) done.value.push({ gallery, version: answer.version, entry: answer.undo.entry });
+            for (const { gallery, title, version, change } of mends) {
+                try {
+                    const answer = await api.patch<GalleryChanged>(`galleries/${gallery}`, { version, change });
+                    if (answer.undo) done.value.push({ gallery, version: answer.version, entry: answer.undo.entry });
+                } catch (error) {
+                    refused.push(`${title}: ${messageOf(error)}`);
+                }
             }
         });
+        if (refused.length > 0) problem.value = refused.join(' ');
         await refresh();
-        return isDone;
+        return isDone && refused.length === 0;
     }
 
     async function takeBack(): Promise<boolean> {

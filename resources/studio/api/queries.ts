@@ -14,7 +14,8 @@ export type SnagDepth = 'found' | 'mends' | 'places';
 export const snagsQuery = (id: string, stamp: string | undefined, depth: SnagDepth) =>
     queryOptions({
         queryKey: ['snags', id, depth, stamp],
-        queryFn: () => api.get<SnagList>(withQuery(`galleries/${id}/snags`, { mends: depth === 'found' ? undefined : 1, places: depth === 'places' ? 1 : undefined })),
+        queryFn: () =>
+            api.get<SnagList>(withQuery(`galleries/${id}/snags`, { mends: depth === 'found' ? undefined : 1, places: depth === 'places' ? 1 : undefined })),
         enabled: stamp !== undefined,
         placeholderData: (last: SnagList | undefined, query) => (query?.queryKey[1] === id && query.queryKey[2] === depth ? last : undefined),
         ...AS_IT_COMES,

@@ -30,7 +30,7 @@ import { useSnags } from '../snags/use-snags';
 const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ keys: [] }>();
 
-const found = useSnags(() => props.gallery);
+const { found } = useSnags(() => props.gallery);
 const count = computed(() => found.value?.snags.length ?? 0);
 
 const stages = computed(() => {

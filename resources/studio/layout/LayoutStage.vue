@@ -36,7 +36,7 @@ const laidOut = useLaidOut(() => props.id);
 const strip = ref<InstanceType<typeof CandidateStrip>>();
 const { looked, markup } = useGlance(gallery, laidOut);
 
-const found = useSnags(gallery, 'mends');
+const { found } = useSnags(gallery, 'mends');
 const snags = computed(() => found.value?.snags.filter(({ stage }) => stage === 'layout') ?? []);
 
 function adopt(layout: LayoutPart): void {

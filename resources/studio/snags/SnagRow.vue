@@ -116,6 +116,7 @@ defineExpose({ focus: () => heading.value?.focus() });
 }
 
 h4 {
+    margin: 0;
     font-size: 14px;
     font-weight: 600;
     outline-offset: 3px;

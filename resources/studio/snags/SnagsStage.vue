@@ -3,8 +3,9 @@
         <div class="column">
             <h2 ref="heading" tabindex="-1">{{ title }}</h2>
             <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
-            <ElSkeleton v-if="!list" :rows="4" animated role="status" aria-label="Looking the gallery over" />
-            <NothingHere v-else-if="list.snags.length === 0">Nothing that visitors would trip over.</NothingHere>
+            <ProblemNote v-if="error">{{ messageOf(error) }}</ProblemNote>
+            <ElSkeleton v-else-if="!list" :rows="4" animated role="status" aria-label="Looking the gallery over" />
+            <NothingHere v-else-if="list?.snags.length === 0">Nothing that visitors would trip over.</NothingHere>
             <section v-for="{ stage, label, snags } in byStage" :key="stage" :aria-label="label">
                 <h3>{{ label }}</h3>
                 <ul>
@@ -41,7 +42,7 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
-import { api } from '../api/client';
+import { api, messageOf } from '../api/client';
 import type { MeantSnag, Mend, Snag } from '../api/types';
 import { useAsking } from '../account/use-asking';
 import { useGallery } from '../gallery/use-gallery';
@@ -58,7 +59,7 @@ const LABELS = { pictures: 'Pictures', words: 'Words', layout: 'Layout', finish:
 
 const props = defineProps<{ id: string }>();
 const { gallery, change, flush, state } = useGallery(() => props.id);
-const list = useSnags(gallery, 'places');
+const { found: list, error } = useSnags(gallery, 'places');
 const queries = useQueryClient();
 const { problem, ask } = useAsking();
 const heading = ref<HTMLElement>();
@@ -78,8 +79,8 @@ async function look(): Promise<void> {
 async function mend(snag: Snag, { change: wanted, page }: Mend): Promise<void> {
     if (wanted) {
         await change(wanted);
-        await flush();
-        announce(`${snag.kind}: mended. One undo takes it back.`);
+        const isKept = await flush();
+        announce(isKept ? `${snag.kind}: mended. One undo takes it back.` : `${snag.kind}: mended as soon as it can be kept.`);
     } else if (page) {
         if (!(await ask(() => api.patch(`pages/${page.id}`, { menu_label: page.menu_label })))) return;
         announce('It is in the menu now. Undo of pages takes it back.');

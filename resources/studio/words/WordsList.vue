@@ -1,6 +1,6 @@
 <template>
     <ul class="list" aria-label="Words of the pictures">
-        <li v-for="(item, row) in items" :key="item.id">
+        <li v-for="(item, row) in items.slice(0, drawn)" :key="item.id">
             <img v-if="item.picture?.thumbnail" :src="item.picture.thumbnail" alt="" loading="lazy" />
             <div>
                 <SavedField
@@ -18,11 +18,13 @@
                 />
             </div>
         </li>
+        <li v-if="drawn < items.length" ref="more" aria-hidden="true" />
     </ul>
 </template>
 
 <script setup lang="ts">
-import { computed } from 'vue';
+import { useIntersectionObserver } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import type { Item, WordChange, WordField } from '../api/types';
 import { flawOf } from '../api/vocabulary';
 import { TYPING } from '../outbox/use-outbox';
@@ -31,6 +33,14 @@ import type { Column } from './fields';
 
 const props = defineProps<{ items: Item[]; columns: Column[] }>();
 const emit = defineEmits<{ save: [item: string, words: WordChange, pause: number] }>();
+
+/** Drawn at first, and as many more whenever the last of them comes near: fields of a thousand pictures take half a minute. */
+const STEP = 30;
+const NEAR = '800px';
+
+const drawn = ref(STEP);
+const more = ref<HTMLElement>();
+useIntersectionObserver(more, ([entry]) => entry?.isIntersecting && (drawn.value += STEP), { rootMargin: NEAR });
 const texts = computed(() => props.columns.filter(({ key }) => key !== 'decorative'));
 </script>
 

@@ -39,7 +39,7 @@ final class SiteTypes
                 'comments' => Type::flag(), 'offline' => Type::flag(), 'brought_in' => Type::flag(), 'live' => Type::flag(), 'body' => Type::text(), 'parts' => Type::whole(),
                 'changes' => Type::list(Type::text())->told('What of the page itself is not live.'),
                 'changed_by' => Type::object(['id' => Type::text(), 'name' => Type::text()])->orNull(),
-                'linked_from' => Type::list(Type::text())->told('Titles of pages whose words lead to it.'),
+                'linked_from' => Type::list(Type::text())->told('Titles of pages whose words lead to it.'), 'lost' => Type::flag()->told('Whether visitors would not find it though a gallery stands on it.'),
                 'panes' => Type::list(Type::ref('SitePane')),
             ]),
             'SitePages' => Type::list(Type::ref('SitePage')),

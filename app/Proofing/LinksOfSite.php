@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Proofing;
 
-use App\Models\Page as PageModel;
-use App\Models\Site;
 use App\Publishing\Contents;
+use ZincPane\Core\Site\Page;
+use ZincPane\Core\Site\PageAddress;
 use ZincPane\Core\Site\SiteState;
 
 /** Where the words of pages lead within the site. */
@@ -42,8 +42,9 @@ final class LinksOfSite
         return ($this->known = [$key => $links])[$key];
     }
 
-    public function leadTo(PageModel $page, Site $site): bool
+    /** Whether visitors come to a page: by its address, the menu, or words of another page. */
+    public function isFound(Page $page, SiteState $saved): bool
     {
-        return isset($this->of($site->asSaved())[$page->address()]);
+        return $page->address === PageAddress::HOME || $page->label !== null || isset($this->of($saved)[$page->path()]);
     }
 }

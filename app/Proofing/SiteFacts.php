@@ -79,7 +79,7 @@ final readonly class SiteFacts
         $links = $this->links->of($saved);
         $people = User::query()->pluck('name', 'id');
 
-        return array_map(function (Page $page) use ($site, $words, $live, $links, $people): array {
+        return array_map(function (Page $page) use ($site, $words, $saved, $live, $links, $people): array {
             $model = $site->pages->find($page->id) ?? new PageModel;
             $before = $live->pages[$page->id] ?? null;
             $isSame = $before !== null && $before->isSameWithoutPanes($page);
@@ -90,7 +90,7 @@ final readonly class SiteFacts
                 'body' => $page->body, 'parts' => count($this->contents->parts($page)->list ?? []),
                 'changes' => $site->live === null || $isSame ? [] : $words->ofPage($before, $page),
                 'changed_by' => $model->changed_by === null ? null : ['id' => $model->changed_by, 'name' => $people->get($model->changed_by) ?? 'somebody'],
-                'linked_from' => $links[$page->path()] ?? [],
+                'linked_from' => $links[$page->path()] ?? [], 'lost' => $page->panes !== [] && ! $this->links->isFound($page, $saved),
                 'panes' => array_map(fn (Pane $pane): array => $this->pane($pane, $page, $words, $site), $page->panes),
             ];
         }, array_values($saved->pages));

@@ -49,7 +49,7 @@ final readonly class SurroundingsOf
         $isTaken = $id !== '' && (OwnIds::isOn($page, $id) || $others->contains(static fn (Gallery $other): bool => $other->design->finish->own->id === $id));
 
         return new Standing(
-            $page->id, $page->title, $page->menu_label !== null || $page->slug === Page::HOME || $this->links->leadTo($page, $site),
+            $page->id, $page->title, $this->links->isFound($page->toCore(), $site->asSaved()),
             $isTaken ? $id : null, (int) $others->sum(fn (Gallery $other): int => $this->weight($other, $site)),
         );
     }

@@ -75,9 +75,9 @@ it('orders the menu, and loses no page when one leaves it', function (): void {
 
 it('tells which pages with a gallery visitors would not find', function (): void {
     ($this->place)($this->kites->id);
-    expect(($this->listed)('kites'))->toMatchArray(['menu_label' => null, 'linked_from' => []]);
+    expect(($this->listed)('kites'))->toMatchArray(['menu_label' => null, 'linked_from' => [], 'lost' => true])->and(($this->listed)('home')['lost'])->toBeFalse();
     $this->home->update(['body' => Body::ofParts(PartsOfHtml::of(['<p>See <a href="/kites#x">them</a></p>']))]);
-    expect(($this->listed)('kites')['linked_from'])->toBe(['Home']);
+    expect(($this->listed)('kites')['linked_from'])->toBe(['Home'])->and(($this->listed)('kites')['lost'])->toBeFalse();
 });
 
 it('refuses what a page cannot be, by field, and stores nothing of it', function (array $told, string $field): void {

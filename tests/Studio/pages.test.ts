@@ -6,7 +6,7 @@ import type { Gallery, PaneDetails, SitePane } from '../../resources/studio/api/
 import PaneExceptions from '../../resources/studio/pages/PaneExceptions.vue';
 import PaneOutline from '../../resources/studio/pages/PaneOutline.vue';
 import { roomOf } from '../../resources/studio/pages/room';
-import { isLost, menuNote } from '../../resources/studio/site/notes';
+import { menuNote } from '../../resources/studio/site/notes';
 import { branches, moved, orderOf } from '../../resources/studio/site/tree';
 import { detailsOf, pageOf, paneOf } from './site-support';
 import { meet, serve } from './support';
@@ -48,9 +48,8 @@ describe('the pages as a tree', () => {
 
     it('says of a page how visitors find it', () => {
         expect(menuNote(pageOf('a', { menu_label: 'Kites', comments: true }))).toBe('in the menu as “Kites” · comments on');
-        expect(menuNote(pageOf('a', { panes: [paneOf()] }))).toBe('in no menu: visitors will not find it');
-        expect(isLost(pageOf('a', { panes: [paneOf()] }))).toBe(true);
-        expect(isLost(pageOf('a', { panes: [paneOf()], linked_from: ['Home'] }))).toBe(false);
+        expect(menuNote(pageOf('a', { lost: true }))).toBe('in no menu: visitors will not find it');
+        expect(menuNote(pageOf('a', { linked_from: ['Home'] }))).toBe('in no menu; linked from Home');
         expect(menuNote(pageOf('a', { live: false }))).toBe('in no menu · not live yet');
     });
 });

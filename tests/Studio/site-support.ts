@@ -18,6 +18,7 @@ export const pageOf = (id: string, more: Partial<SitePage> = {}): SitePage => ({
     changes: [],
     changed_by: null,
     linked_from: [],
+    lost: false,
     panes: [],
     ...more,
 });

@@ -1783,6 +1783,10 @@ export interface SitePage {
      * Titles of pages whose words lead to it.
      */
     linked_from: string[];
+    /**
+     * Whether visitors would not find it though a gallery stands on it.
+     */
+    lost: boolean;
     panes: SitePane[];
 }
 export interface Snag {

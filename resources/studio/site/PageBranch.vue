@@ -22,7 +22,7 @@
                 @keydown.alt="step($event, branch.id)"
             >
                 <b>{{ branch.page.title }}</b>
-                <span class="note" :class="{ warn: isLost(branch.page) }">{{ menuNote(branch.page) }}</span>
+                <span class="note" :class="{ warn: branch.page.lost }">{{ menuNote(branch.page) }}</span>
                 <slot :page="branch.page" />
             </ElButton>
             <PageBranch
@@ -43,7 +43,7 @@
 import { computed } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import type { SitePage } from '../api/types';
-import { isLost, menuNote } from './notes';
+import { menuNote } from './notes';
 import type { Branch } from './tree';
 
 /** Pages of one level; dragged about with the pointer, moved with Alt and the arrows. */

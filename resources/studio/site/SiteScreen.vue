@@ -58,7 +58,6 @@ import NotLive from './NotLive.vue';
 import SiteElsewhere from './SiteElsewhere.vue';
 import SiteHistory from './SiteHistory.vue';
 import SitePages from './SitePages.vue';
-import { isLost } from './notes';
 import { useSite } from './use-site';
 
 const VIEWS = [
@@ -76,7 +75,7 @@ const view = computed(() => VIEWS.find((one) => one.view === route.query['view']
 const said = computed(() => (shared.busy.value ? 'Saving …' : ''));
 const notes = computed(() => {
     const pages = shared.pages.value;
-    const lost = pages.filter(isLost).length;
+    const lost = pages.filter(({ lost }) => lost).length;
     const waiting =
         (site.value?.galleries.filter(({ changes, stands }) => stands && changes.length > 0).length ?? 0) +
         pages.filter(({ changes }) => changes.length > 0).length +

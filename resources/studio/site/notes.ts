@@ -1,10 +1,5 @@
 import type { SitePage } from '../api/types';
 
-/** Whether visitors would not find a page though a gallery stands on it. */
-export function isLost(page: SitePage): boolean {
-    return page.menu_label === null && page.panes.length > 0 && page.linked_from.length === 0 && page.address !== '/';
-}
-
 /** How visitors find it, in a few words. */
 export function menuNote(page: SitePage): string {
     const parts = [whereInMenu(page)];
@@ -17,5 +12,5 @@ export function menuNote(page: SitePage): string {
 function whereInMenu(page: SitePage): string {
     if (page.menu_label !== null) return `in the menu as “${page.menu_label}”`;
     if (page.linked_from.length > 0) return `in no menu; linked from ${page.linked_from.join(', ')}`;
-    return page.panes.length > 0 && page.address !== '/' ? 'in no menu: visitors will not find it' : 'in no menu';
+    return page.lost ? 'in no menu: visitors will not find it' : 'in no menu';
 }

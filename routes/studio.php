@@ -139,8 +139,8 @@ Route::middleware('web')->prefix('studio')->group(function () use ($known): void
         Route::get('api/galleries/{gallery}/candidates', ShowCandidates::class);
         Route::get('api/galleries/{gallery}/snags', ShowSnags::class);
         Route::post('api/galleries/{gallery}/snags/preview', PreviewMend::class);
-        Route::put('api/galleries/{gallery}/snags/{code}/meant', [MeantSnagController::class, 'update'])->where('code', '[a-z-]{1,40}');
-        Route::delete('api/galleries/{gallery}/snags/{code}/meant', [MeantSnagController::class, 'destroy'])->where('code', '[a-z-]{1,40}');
+        Route::put('api/galleries/{gallery}/snags/{code}/meant', [MeantSnagController::class, 'update'])->where('code', '[a-z0-9-]{1,40}');
+        Route::delete('api/galleries/{gallery}/snags/{code}/meant', [MeantSnagController::class, 'destroy'])->where('code', '[a-z0-9-]{1,40}');
         Route::get('api/snags', ShowSnagsOfSite::class);
         Route::get('api/galleries/{gallery}/finishes', ShowFinishes::class);
         Route::get('api/galleries/{gallery}/clicks', ShowClicks::class);

@@ -38,7 +38,7 @@ final class PictureTypes
             ])->told('A picture with all that is known of it.'),
             'StoredPicture' => Type::object([
                 'id' => Type::text(), 'kind' => $kind, 'name' => Type::text(), 'title' => Type::text(), ...$side, 'thumbnail' => Type::text()->orNull(),
-                'state' => $state, 'described' => Type::flag(), 'uses' => Type::whole(),
+                'state' => $state, 'focal_sure' => Type::flag(), 'described' => Type::flag(), 'uses' => Type::whole(),
             ])->told('A picture in the long list of the store.'),
             'StorePage' => Type::object(['total' => Type::whole(), 'offset' => Type::whole(), 'pictures' => Type::list(Type::ref('StoredPicture'))]),
             'LookAlikes' => Type::object(['groups' => Type::list(Type::list(Type::ref('StoredPicture')))]),

@@ -1,20 +1,14 @@
 import { mount } from '@vue/test-utils';
 import { describe, expect, it } from 'vitest';
-import type { Picture } from '../../resources/studio/api/types';
+import type { ChosenPicture } from '../../resources/studio/tidy/chosen';
 import ChosenStrip from '../../resources/studio/tidy/ChosenStrip.vue';
 
-const picture = (id: string, sure: boolean): Picture => ({
+const picture = (id: string, sure: boolean): ChosenPicture => ({
     id,
-    kind: 'picture',
     name: `${id}.jpg`,
-    width: 300,
-    height: 200,
-    state: 'ready',
-    failure: null,
+    title: id === 'b' ? 'Two boats' : '',
     thumbnail: `/media/${id}`,
-    focal: [0.5, 0.5],
     focal_sure: sure,
-    words: { title: id === 'b' ? 'Two boats' : '', caption: '', description: '', alt: '', link: '', credit: '', decorative: false },
 });
 
 describe('the chosen pictures beside the one that is tidied', () => {

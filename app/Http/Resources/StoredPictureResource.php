@@ -12,7 +12,7 @@ final class StoredPictureResource
     /** px of width that a thumbnail needs. */
     private const SMALL = 240;
 
-    private const COLUMNS = ['id', 'kind', 'name', 'title', 'width', 'height', 'rendition_key', 'renditions', 'state', 'alt', 'decorative', 'poster_id'];
+    private const COLUMNS = ['id', 'kind', 'name', 'title', 'width', 'height', 'rendition_key', 'renditions', 'state', 'alt', 'decorative', 'poster_id', 'focal_sure'];
 
     /**
      * @param  array<array-key, string>  $ids  in the order wanted
@@ -32,6 +32,7 @@ final class StoredPictureResource
             'height' => $picture->height,
             'thumbnail' => $picture->thumbnail(self::SMALL),
             'state' => $picture->state->value,
+            'focal_sure' => $picture->focal_sure,
             'described' => $picture->words()->isDescribed(),
             'uses' => (int) $picture->getAttribute('items_count'),
         ])->all());

@@ -1358,6 +1358,7 @@ export interface StoredPicture {
     height: number;
     thumbnail: string | null;
     state: 'preparing' | 'ready' | 'failed';
+    focal_sure: boolean;
     described: boolean;
     uses: number;
 }

@@ -91,6 +91,7 @@ import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import { useDragBox } from '../shared/use-drag-box';
 import { useSelection } from '../shared/use-selection';
+import { chosenOf } from '../tidy/chosen';
 import TidyEditor from '../tidy/TidyEditor.vue';
 import AddDrawer from './AddDrawer.vue';
 import ItemPanel from './ItemPanel.vue';
@@ -130,7 +131,7 @@ const chosenItems = computed(() => items.value.filter((item) => chosen.value.has
 const firstPlace = computed(() => all.value.findIndex((item) => chosen.value.has(item.id)));
 const firstPicture = computed(() => chosenItems.value.find(({ kind }) => kind === 'picture'));
 const tidied = computed(() => items.value.find((item) => item.id === tidiedItem.value)?.picture ?? null);
-const chosenPictures = computed(() => chosenItems.value.flatMap(({ kind, picture }) => (kind === 'picture' && picture ? picture : [])));
+const chosenPictures = computed(() => chosenItems.value.flatMap(chosenOf));
 const otherChosen = computed(() => chosenPictures.value.flatMap(({ id: picture }) => (picture !== tidied.value?.id ? picture : [])));
 
 const { box } = useDragBox({

@@ -60,6 +60,8 @@
                 :picture-id="tidied"
                 :gallery="null"
                 :others="selection.list.value.filter((id) => id !== tidied)"
+                :chosen="chosen"
+                @go="tidied = $event"
                 @close="closeTidy"
             />
         </main>
@@ -113,6 +115,7 @@ const isList = computed(() => view.value === 'all' || view.value === 'bin');
 const isAnything = computed(() => JSON.stringify(filter.value) === JSON.stringify(everything()));
 const store = useStore(() => ({ ...filter.value, bin: view.value === 'bin' }));
 const selection = useSelection(store.ids);
+const chosen = computed(() => [...store.known.value.values()].filter(({ id, kind }) => kind === 'picture' && selection.chosen.value.has(id)));
 
 const told = computed(() => {
     if (!isList.value) return VIEWS.find(({ value }) => value === view.value)?.label ?? '';

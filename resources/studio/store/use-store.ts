@@ -9,6 +9,8 @@ export interface UseStoreReturn {
     isPending: ComputedRef<boolean>;
     /** Known pictures by their place in the whole list. */
     at: (place: number) => StoredPicture | undefined;
+    /** The known pictures, by their place. */
+    known: ComputedRef<ReadonlyMap<number, StoredPicture>>;
     /** Identifiers of the known pictures, in order. */
     ids: ComputedRef<string[]>;
     /** Fetches what lies in a stretch of places. */
@@ -43,6 +45,7 @@ export function useStore(filter: MaybeRefOrGetter<StoreFilter>): UseStoreReturn 
         total: computed(() => results.value.find(({ data }) => data)?.data?.total ?? 0),
         isPending: computed(() => results.value.every(({ data }) => !data)),
         at: (place) => known.value.get(place),
+        known,
         ids: computed(() => [...known.value.entries()].sort(([a], [b]) => a - b).map(([, { id }]) => id)),
         ensure: async (from, to) => {
             const pages = pagesOf(from, to);

@@ -17,17 +17,17 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Picture } from '../api/types';
+import type { ChosenPicture } from './chosen';
 
 /** @prop at the one that is tidied */
-const props = defineProps<{ chosen: Picture[]; at: string }>();
+const props = defineProps<{ chosen: ChosenPicture[]; at: string }>();
 const emit = defineEmits<{ go: [id: string] }>();
 const guessed = computed(() => props.chosen.filter(({ focal_sure: sure }) => !sure).length);
 /** Those first that somebody should look at. */
 const sorted = computed(() => [...props.chosen].sort((one, other) => Number(one.focal_sure) - Number(other.focal_sure)));
 
-function nameOf({ words, name, focal_sure: sure }: Picture): string {
-    return `${words.title || name}${sure ? '' : ', focal point guessed'}`;
+function nameOf({ title, name, focal_sure: sure }: ChosenPicture): string {
+    return `${title || name}${sure ? '' : ', focal point guessed'}`;
 }
 </script>
 

@@ -83,7 +83,7 @@ import { announce } from '../shared/announce';
 import NumberControl from '../shared/NumberControl.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
-import type { Picture } from '../api/types';
+import type { ChosenPicture } from './chosen';
 import ChosenStrip from './ChosenStrip.vue';
 import CropBox from './CropBox.vue';
 import { ofRatio, WHOLE } from './crop';
@@ -106,7 +106,7 @@ const STATES = { saved: 'Saved', waiting: 'Not saved yet', saving: 'Saving…' }
  * @prop gallery whose act it is; null in the store
  * @prop chosen among which one goes from one to the next
  */
-const props = withDefaults(defineProps<{ pictureId: string; gallery: string | null; others: string[]; chosen?: Picture[] }>(), { chosen: () => [] });
+const props = withDefaults(defineProps<{ pictureId: string; gallery: string | null; others: string[]; chosen?: ChosenPicture[] }>(), { chosen: () => [] });
 const emit = defineEmits<{ close: []; go: [id: string] }>();
 const { picture, draft, shown, outcome, before, state, problem, moveFocal, reset: resetAll, touched, applyTo } = useTidy(props.pictureId, props.gallery);
 const ratio = ref<(typeof RATIOS)[number]['value']>('free');

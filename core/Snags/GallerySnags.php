@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags;
 
+use ZincPane\Core\Changes\FlagItems;
 use ZincPane\Core\Gallery\ChangeException;
 use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Settings\SettingException;
@@ -83,9 +84,23 @@ final class GallerySnags
      */
     private function layoutSnags(): array
     {
-        return $this->layoutSnags ??= (new LayoutSnags(
+        return $this->layoutSnags ??= array_map($this->orHidden(...), (new LayoutSnags(
             $this->gallery->candidates(), $this->gallery->subjects(), array_map(static fn (Item $item): string => $item->id, $this->gallery->drawn), $this->isToMend,
-        ))->of($this->gallery->now());
+        ))->of($this->gallery->now()));
+    }
+
+    /** Pictures that no layout is small enough for can be hidden, where others are left and stand as well without them. */
+    private function orHidden(Snag $snag): Snag
+    {
+        if (! $this->isToMend || $snag->code !== PictureTooSmall::CODE || $snag->mends !== [] || count($snag->items) === count($this->gallery->drawn)) {
+            return $snag;
+        }
+        $hide = FlagItems::parse(['kind' => 'hide', 'hidden' => true, 'items' => $snag->items]);
+        $after = $this->gallery->after($hide);
+        $left = LayoutSnags::found($after->now(), $after->subjects());
+        $isWorse = array_diff_key($left, LayoutSnags::found($this->gallery->now(), $this->gallery->subjects())) !== [];
+
+        return isset($left[$snag->code]) || $isWorse ? $snag : $snag->mendedBy(Mend::by(count($snag->items) === 1 ? 'Hide it' : 'Hide these '.count($snag->items), $hide));
     }
 
     /**

@@ -14,12 +14,15 @@ use ZincPane\Core\Measuring\Subject;
 /** Pictures with fewer px than their tiles on a wide page, even where the screen has but one for each. */
 final readonly class PictureTooSmall implements MarksPlaces
 {
+    /** Also where it is told what mends it besides another layout. */
+    public const CODE = 'picture-too-small';
+
     /** Share of the px that may be missing before it is seen. */
     private const MISSING = 0.1;
 
     public function code(): string
     {
-        return 'picture-too-small';
+        return self::CODE;
     }
 
     public function says(Candidate $candidate, array $subjects): ?string

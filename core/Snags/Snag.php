@@ -29,4 +29,9 @@ final readonly class Snag
         public ?string $page = null,
     ) {
     }
+
+    public function mendedBy(Mend $mend): self
+    {
+        return new self($this->code, $this->stage, $this->says, [...$this->mends, $mend], $this->isInCrops, $this->items, $this->isOnPhone, $this->marks, $this->page);
+    }
 }

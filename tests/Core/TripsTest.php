@@ -249,6 +249,20 @@ it('says what mends it, where something does', function (GallerySnags $snags, st
     ],
 ]);
 
+it('hides pictures that are too small for any layout, where others are left and stand as well without them', function (): void {
+    $items = $atHand = [];
+    foreach ([3000, 3000, 60, 3000, 3000, 60] as $i => $width) {
+        $items[] = new Item("item{$i}", "p{$i}", ItemWords::parse(['alt' => "Kite number {$i} over the marsh"]));
+        $atHand["item{$i}"] = new AtHand(new Subject(Ratio::of(3, 2), Size::of($width, intdiv(2 * $width, 3)), FocalPoint::centre(), [60 => 3000, 3000 => 20_000]), new Words);
+    }
+    $look = static fn (array $all, array $layout): array => array_map(static fn ($mend): array => [$mend->label, $mend->change?->toArray()], array_column((new GallerySnags(new Inspected(
+        new GalleryDocument(About::titled('Kites'), GalleryDesign::default()->with(['layout' => $layout]), Albums::none(), $all), $atHand, new Around, Viewport::wide(1120), Viewport::phone(354),
+    )))->open(), 'mends', 'code')['picture-too-small']);
+    expect($look($items, ['kind' => 'grid', 'columns' => 4]))->toBe([['Hide these 2', ['kind' => 'hide', 'items' => ['item2', 'item5'], 'hidden' => true]]])
+        ->and($look([$items[0], $items[1], $items[2]], ['kind' => 'grid', 'columns' => 3]))->toBe([['Hide it', ['kind' => 'hide', 'items' => ['item2'], 'hidden' => true]]])
+        ->and($look([$items[2], $items[5]], ['kind' => 'grid', 'columns' => 2]))->toBe([]);
+});
+
 it('leaves out what is meant, and brings it back once something of it changes', function (): void {
     $dice = new Randomizer(new Mt19937(1403));
     $back = 0;

@@ -92,13 +92,14 @@ final class Inspected
         return $item->words->over($this->atHand[$item->id]->words);
     }
 
-    /** What an item is called: by its title, else by its file. */
+    /** What an item is called: by its title, else by its file; a text without a title by what it is. */
     public function nameOf(string $item): string
     {
         $item = $this->gallery->item($item);
         $title = $this->words($item)->title;
+        $name = $title !== '' ? $title : $this->atHand($item)->name;
 
-        return '“'.($title !== '' ? $title : $this->atHand($item)->name).'”';
+        return $name === '' ? 'a text' : "“{$name}”";
     }
 
     /**

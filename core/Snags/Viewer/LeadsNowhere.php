@@ -6,6 +6,7 @@ namespace ZincPane\Core\Snags\Viewer;
 
 use ZincPane\Core\Changes\Clicks;
 use ZincPane\Core\Changes\Reword;
+use ZincPane\Core\Gallery\Item;
 use ZincPane\Core\Snags\Inspected;
 use ZincPane\Core\Snags\Mend;
 use ZincPane\Core\Snags\Rule;
@@ -33,8 +34,9 @@ final readonly class LeadsNowhere implements Rule
         $found = [];
         foreach ($gallery->items as $item) {
             $link = $gallery->words($item)->link;
-            if ($link === '' ? $item->click === ClickAct::Address : self::isGone($link, $gallery->around->paths)) {
-                $found[] = Sighting::ofItem($item->id, $link === '' ? self::NO_ADDRESS : $link);
+            $gone = array_filter([$link, ...self::linksIn($item)], static fn (string $one): bool => self::isGone($one, $gallery->around->paths));
+            if ($gone !== [] || ($link === '' && $item->click === ClickAct::Address)) {
+                $found[] = Sighting::ofItem($item->id, $gone === [] ? self::NO_ADDRESS : implode(', ', $gone));
             }
         }
 
@@ -46,7 +48,7 @@ final readonly class LeadsNowhere implements Rule
         $first = $gallery->nameOf((string) $seen[0]->item);
         $why = $seen[0]->seen === self::NO_ADDRESS ? "{$first} should lead somewhere and has no address" : "{$first} leads to {$seen[0]->seen}, and the site has no such page";
 
-        return count($seen) === 1 ? "{$why}." : count($seen)." pictures lead nowhere: {$why}.";
+        return count($seen) === 1 ? "{$why}." : count($seen)." lead nowhere: {$why}.";
     }
 
     public function mends(Inspected $gallery, array $seen): iterable
@@ -60,6 +62,16 @@ final readonly class LeadsNowhere implements Rule
         } else {
             yield Mend::by(count($unaddressed) === 1 ? 'Let a click do what it does on the others' : 'Let clicks do what they do on the others', Clicks::parse(['kind' => 'click', 'items' => $unaddressed, 'click' => null]), count($unaddressed));
         }
+    }
+
+    /**
+     * @return list<string> addresses that the words of a text lead to
+     */
+    private static function linksIn(Item $item): array
+    {
+        preg_match_all('/\shref="([^"]*)"/', (string) $item->text, $found);
+
+        return array_map(static fn (string $link): string => htmlspecialchars_decode($link), $found[1]);
     }
 
     /**

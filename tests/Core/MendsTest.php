@@ -60,6 +60,9 @@ it('says what mends it, where something does', function (GallerySnags $snags, st
     'titles that serve, and one that does not' => [
         fn () => tripping(1, ['title' => 'IMG_2001', 'alt' => ''], []), 'alt-missing', '“IMG_2001” has no alt text: who cannot see it is told nothing.', [],
     ],
+    'titles that are the same' => [
+        fn () => tripping(2, ['title' => 'Low tide', 'alt' => ''], []), 'alt-missing', '2 pictures have no alt text: who cannot see them is told nothing.', [],
+    ],
     'words in front' => [
         fn () => tripping(2, ['title' => 'T', 'alt' => 'Picture of the % boats'], []), 'alt-filler', 'The alt texts of 2 pictures begin with words like “image of”, which a screen reader says already.',
         [['Leave those words out', ['kind' => 'words', 'words' => ['item0000' => ['alt' => 'The 0 boats'], 'item0001' => ['alt' => 'The 1 boats']]]]],

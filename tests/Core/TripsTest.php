@@ -77,15 +77,15 @@ function planted(Randomizer $dice): array
     $isOne = static fn (int $in): bool => $dice->getInt(1, $in) === 1;
     $amiss = $items = $atHand = $looks = [];
     $design = ['layout' => ['kind' => ['grid', 'rows', 'masonry', 'strip'][$dice->getInt(0, 3)], 'columns' => $dice->getInt(2, 5)],
-        'finish' => ['captions' => ['place' => ['none', 'below', 'over'][$dice->getInt(0, 2)], 'title' => false, 'caption' => true, 'colour' => $isOne(3) ? ['#777777', '#dddddd'][$dice->getInt(0, 1)] : null], 'own' => ['id' => $isOne(4) ? 'kites' : '']],
-        'viewer' => ['giving' => ['download' => ['none', 'large', 'stripped', 'original'][$dice->getInt(0, 3)]], 'backdrop' => ['opacity' => $dice->getInt(40, 100), 'colour' => ['#101417', '#f2f5f6', '#6a6a6a'][$dice->getInt(0, 2)]], 'click' => ['act' => $isOne(4) ? 'nothing' : 'large']]];
+        'finish' => ['captions' => ['place' => ['none', 'below', 'over'][$dice->getInt(0, 2)], 'title' => false, 'caption' => true, 'colour' => $isOne(3) ? ['#777777', '#dddddd'][$dice->getInt(0, 1)] : null], 'edges' => ['tile' => [null, null, '#101417', '#f2f5f6'][$dice->getInt(0, 3)]], 'ground' => ['colour' => [null, '#38464d'][$dice->getInt(0, 1)], 'opacity' => [100, 50][$dice->getInt(0, 1)]], 'own' => ['id' => $isOne(4) ? 'kites' : '']],
+        'viewer' => ['giving' => ['download' => ['none', 'large', 'stripped', 'original'][$dice->getInt(0, 3)]], 'backdrop' => ['opacity' => $dice->getInt(40, 100), 'colour' => ['#101417', '#f2f5f6', '#6a6a6a', '#c8c8c8'][$dice->getInt(0, 3)]], 'click' => ['act' => $isOne(4) ? 'nothing' : 'large']]];
     $isWild = $dice->getInt(0, 2) > 0;
     for ($i = 0; $i < $count; $i++) {
         $id = sprintf('item%04d', $i);
         $flaw = $isWild ? array_rand_of($dice, array_keys(ALTS)) : 'good';
         $caption = $isOne(6) ? str_repeat('words of a caption that goes on ', 16) : 'C'.$i;
         $title = $isOne(8) ? sprintf('IMG_20%02d.jpg', $i) : "Kite {$i} of the marsh";
-        $link = [null, 'https://saltreed.example/kites', '/kites', '/gone', ''][$dice->getInt(0, 4)] ?? '';
+        $link = [null, 'https://saltreed.example/kites', '/kites/', '/gone', '/kites?year=1#top'][$dice->getInt(0, 4)] ?? '';
         $click = $isOne(8) ? ClickAct::Address : null;
         $look = $looks !== [] && $isOne(6) ? flipped($dice, $looks[array_key_last($looks)], [3, 13, 20][$dice->getInt(0, 2)]) : bin2hex($dice->getBytes(8));
         $picture = new AtHand(
@@ -121,7 +121,11 @@ function planted(Randomizer $dice): array
     $isUsed = $pages !== [] || $isOne(2);
     $isUsed ? null : $amiss['on-no-page'] = [''];
     $letters = rgb($design['finish']['captions']['colour'] ?? '#222222');
-    $design['finish']['captions']['place'] === 'below' && contrastOf($letters, rgb('#fffdf6')) < 4.5 ? $amiss['faint-below'] = [''] : null;
+    $ground = rgb($design['finish']['edges']['tile'] ?? $design['finish']['ground']['colour'] ?? '#fffdf6');
+    if ($design['finish']['edges']['tile'] === null && $design['finish']['ground']['opacity'] === 50) {
+        $ground = array_map(static fn (int $one, int $page): int => (int) round(($one + $page) / 2), $ground, rgb('#fffdf6'));
+    }
+    $design['finish']['captions']['place'] === 'below' && contrastOf($letters, $ground) < 4.5 ? $amiss['faint-below'] = [''] : null;
     $solid = $design['viewer']['backdrop']['opacity'] / 100;
     $backdrop = rgb($design['viewer']['backdrop']['colour']);
     $signs = array_values(array_filter(['#f4f6f7', '#101417', '#ffffff', '#000000'], static fn (string $one): bool => contrastOf(rgb($one), $backdrop) >= 4.5))[0];

@@ -32,7 +32,7 @@ final readonly class Sections
     {
         $sections = array_map(fn (array $part): Section => $this->arranged($part[0], $part[1], $shapes, $large, $design), self::parts($inAlbums, $albums));
 
-        return count($sections) <= 1 && $design->layout->initialView === InitialView::Pages ? $this->paged($sections[0], $shapes, $design) : $sections;
+        return count($sections) <= 1 && $design->layout->initialView === InitialView::Pages ? $this->paged($sections[0], $shapes, $large, $design) : $sections;
     }
 
     /**
@@ -80,16 +80,17 @@ final readonly class Sections
      * As many tiles a page as stand in its rows on a wide page.
      *
      * @param  list<Ratio>  $shapes
+     * @param  list<bool>  $large
      * @return non-empty-list<Section>
      */
-    private function paged(Section $whole, array $shapes, GalleryDesign $design): array
+    private function paged(Section $whole, array $shapes, array $large, GalleryDesign $design): array
     {
         $pages = self::pages($whole->places, $whole->arrangement->at(self::PAGE_WIDTH), $design->layout->initialRows);
         if (count($pages) === 1) {
             return [$whole];
         }
 
-        return array_map(fn (array $places, int $page): Section => $this->arranged($whole->name, $places, $shapes, [], $design, $page + 1), $pages, array_keys($pages));
+        return array_map(fn (array $places, int $page): Section => $this->arranged($whole->name, $places, $shapes, $large, $design, $page + 1), $pages, array_keys($pages));
     }
 
     /**

@@ -4,7 +4,12 @@ declare(strict_types=1);
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use ZincPane\Core\Cropping\FocalPoint;
+use ZincPane\Core\Design\GalleryDesign;
+use ZincPane\Core\Gallery\Albums;
 use ZincPane\Core\Geometry\Ratio;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Layout\BandArrangement;
 use ZincPane\Core\Layout\MosaicBlocks;
 use ZincPane\Core\Layout\MosaicChoice;
@@ -12,9 +17,13 @@ use ZincPane\Core\Layout\MosaicChosen;
 use ZincPane\Core\Layout\MosaicLayout;
 use ZincPane\Core\Layout\MosaicTiles;
 use ZincPane\Core\Layout\RowsLayout;
+use ZincPane\Core\Layout\Sections;
 use ZincPane\Core\Layout\StackPatterns;
 use ZincPane\Core\Layout\TileFrame;
 use ZincPane\Core\Layout\WidthSteps;
+use ZincPane\Core\Measuring\Candidates;
+use ZincPane\Core\Measuring\Subject;
+use ZincPane\Core\Measuring\Viewport;
 
 covers(MosaicLayout::class, MosaicChoice::class, MosaicBlocks::class, MosaicChosen::class, MosaicTiles::class, StackPatterns::class);
 
@@ -182,6 +191,24 @@ it('makes chosen pictures at least 1.6 times as large as the others are, whereve
     // A few galleries of a dozen, with chosen ones at the very beginning, have no such pattern among those that are tried.
     expect($small / $all)->toBeLessThanOrEqual(0.025);
 })->with(['mixed', 'portraits', 'squares', 'landscapes', 'half portraits']);
+
+it('makes chosen pictures large page by page too, as they are judged', function (): void {
+    $design = GalleryDesign::default()->with(['layout' => ['kind' => 'mosaic', 'row_height' => 190, 'initial_view' => 'pages', 'initial_rows' => 2]]);
+    $shapes = someShapes(40, 5);
+    $chosen = [3, 21];
+    $sections = (new Sections(new Arranger))->of($shapes, array_fill(0, 40, null), array_map(static fn (int $place): bool => in_array($place, $chosen, true), range(0, 39)), Albums::none(), $design);
+    $candidate = (new Candidates($design, array_map(static fn (Ratio $ratio): Subject => new Subject($ratio, Size::of(3000, 2000), FocalPoint::centre()), $shapes), $chosen, Viewport::wide(1120), Viewport::phone(354)))->of([]);
+    expect(count($sections))->toBeGreaterThan(2)->and(count($candidate->onWide))->toBe(count($sections));
+    foreach ($sections as $n => $section) {
+        $areas = array_map(static fn (array $box): float => $box['width'] * $box['height'], boxesAt($section->arrangement->at(1120), 1120.0));
+        expect($areas)->toEqualWithDelta(array_map(static fn (array $box): float => $box['width'] * $box['height'], boxesAt($candidate->onWide[$n]->band, 1120.0)), 1.0);
+        foreach (array_keys(array_intersect($section->places, $chosen)) as $place) {
+            $others = array_values(array_diff_key($areas, [$place => 0]));
+            sort($others);
+            expect($areas[$place])->toBeGreaterThan(1.6 * $others[intdiv(count($others), 2)]);
+        }
+    }
+});
 
 it('puts several pictures into most blocks on a phone, and never a stack by itself', function (): void {
     foreach ([[], ['phone' => ['row_height' => 230]]] as $wish) {

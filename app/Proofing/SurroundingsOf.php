@@ -10,6 +10,7 @@ use App\Models\Page;
 use App\Models\Pane;
 use App\Models\Site;
 use App\Publishing\Drafts;
+use App\Publishing\GalleryStamp;
 use App\Publishing\Places;
 use Illuminate\Cache\Repository as Cache;
 use ZincPane\Core\Finish\PageStyle;
@@ -57,14 +58,15 @@ final readonly class SurroundingsOf
     /** Bytes that a gallery weighs on a phone; what did not change is weighed once. */
     private function weight(Gallery $gallery, Site $site): int
     {
+        $stamp = GalleryStamp::of($gallery);
         $known = $this->cache->get("weight:{$gallery->id}");
-        if (is_array($known) && $known[0] === $gallery->version && is_int($known[1])) {
+        if (is_array($known) && $known[0] === $stamp && is_int($known[1])) {
             return $known[1];
         }
         $drawn = Drafts::of($gallery);
         $viewports = Viewports::at(Places::of($gallery, $site)->within($drawn->design->finish->ground->sides()));
         $bytes = HeavyPage::fetched((new Candidates($drawn->design, $drawn->subjects(), $drawn->largePlaces(), $viewports->wide, $viewports->phone, $drawn->parts()))->of([]));
-        $this->cache->put("weight:{$gallery->id}", [$gallery->version, $bytes], self::KEPT);
+        $this->cache->put("weight:{$gallery->id}", [$stamp, $bytes], self::KEPT);
 
         return $bytes;
     }

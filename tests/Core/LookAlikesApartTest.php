@@ -85,3 +85,15 @@ it('moves little where little is to be parted', function (): void {
     expect(places((new LookAlikesApart)->arrange(pile('...............aa...............'))))->toBeLessThanOrEqual(2)
         ->and(places((new LookAlikesApart)->arrange(pile('aabbccddeeffgghhiijjkk'))))->toBeLessThanOrEqual(22);
 });
+
+it('moves two neighbours and nothing else where that parts a pair, however many there are', function (): void {
+    $dice = new Randomizer(new Mt19937(31));
+    for ($trial = 0; $trial < 120; $trial++) {
+        $count = $dice->getInt(14, 60);
+        $at = $dice->getInt(0, $count - 2);
+        $letters = substr_replace(str_repeat('.', $count), 'aa', $at, 2);
+        $order = (new LookAlikesApart)->arrange(pile($letters));
+        $drawn = implode('', array_map(static fn (int $i): string => $letters[$i], $order));
+        expect(sideBySide($drawn))->toBe(0, $letters)->and(places($order))->toBe(2);
+    }
+});

@@ -64,3 +64,14 @@ it('orders a burst by its parts of a second, and clocks of several zones by the 
     app(OrderGallery::class)->handle($gallery, $gallery->version, 'time', 1, null);
     expect($gallery->items()->with('picture')->orderBy('place')->get()->map(static fn ($row): string => $row->picture->title)->all())->toBe(['first', 'second', 'third', 'fourth', 'fifth']);
 });
+
+it('tells whether a file says where it was taken, by name or as a position', function (array $written, bool $tells): void {
+    expect(app(FactsReader::class)->read(saying($this->pictureFile('jpg', 60, 40), $written))->tellsPlace)->toBe($tells);
+})->with([
+    'nothing' => [['-XMP-dc:Title=Kites', '-Copyright=Somebody'], false],
+    'a position' => [['-GPSLatitude=52.1', '-GPSLatitudeRef=N', '-GPSLongitude=4.3', '-GPSLongitudeRef=E'], true],
+    'a position in XMP' => [['-XMP-exif:GPSLatitude=52.1', '-XMP-exif:GPSLongitude=4.3'], true],
+    'a name' => [['-XMP-photoshop:City=Saltreed'], true],
+    'a name in IPTC' => [['-IPTC:Sub-location=The dyke'], true],
+    'only when, and with what' => [['-DateTimeOriginal=2026:05:01 10:00:00', '-Model=Box'], false],
+]);

@@ -3,12 +3,15 @@
 declare(strict_types=1);
 
 use App\Actions\MeanSnag;
+use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\MeantSnag;
 use App\Models\Page;
 use App\Models\Picture;
 use App\Models\PictureState;
 use App\Models\Site;
+use App\Models\User;
+use App\Pages\PartsOfHtml;
 use App\Proofing\Inspections;
 use App\Proofing\LinksOfSite;
 use App\Proofing\MendPreview;
@@ -184,6 +187,61 @@ it('tells those of the whole site, and looks again when anything of them may be 
     expect($codes())->toBe(['page-in-no-menu']);
     $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => 'Kites'])->assertNoContent();
     expect($codes())->toBe([]);
+});
+
+it('weighs a page with all that stands on it, and each gallery as far as is shown', function (): void {
+    $heavy = $this->galleryOf(2, 80);
+    $weigh = static function (Gallery $gallery, int $bytes): void {
+        foreach ($gallery->load('items.picture')->items as $item) {
+            $item->picture->update(['renditions' => array_map(static fn (): int => $bytes, $item->picture->renditions)]);
+        }
+    };
+    foreach ([$this->gallery, $heavy] as $gallery) {
+        $this->postJson('/studio/api/panes', ['page_id' => $this->kites->id, 'gallery_id' => $gallery->id, 'spot' => 1])->assertCreated();
+    }
+    $weigh($this->gallery, 1_000_000);
+    expect(($this->codes)())->not->toContain('heavy-page');
+    $weigh($heavy, 6_000_000);
+    expect(($this->snag)('heavy-page')['says'])->toBe('“Kites” weighs 15 MB on a phone, once all of it was looked at.')->and(($this->snag)('heavy-page')['page'])->toBe($this->kites->id);
+    $this->deleteJson('/studio/api/panes/'.$heavy->panes()->sole()->id)->assertNoContent();
+    expect(($this->codes)())->not->toContain('heavy-page');
+});
+
+it('knows which pages visitors find: by the menu, by words of another page, or because they come in there', function (): void {
+    $links = app(LinksOfSite::class);
+    $isFound = fn (string $slug): bool => app(LinksOfSite::class)->isFound(Page::query()->where('slug', $slug)->sole()->toCore(), Site::whole()->asSaved());
+    expect($isFound('home'))->toBeTrue()->and($isFound('kites'))->toBeFalse();
+    $home = Page::query()->where('slug', 'home')->sole();
+    $home->update(['menu_label' => null, 'body' => Body::ofParts(PartsOfHtml::of(['<p>See <a href="/kites?year=1#top">them</a></p>']))]);
+    expect($isFound('home'))->toBeTrue()->and($isFound('kites'))->toBeTrue()->and($links->of(Site::whole()->asSaved()))->toBe(['/kites' => ['Home']]);
+    // A page that leads to itself alone is found by nobody.
+    $home->update(['body' => Body::ofParts(PartsOfHtml::of(['<p>Nothing</p>']))]);
+    $this->kites->update(['body' => Body::ofParts(PartsOfHtml::of(['<p><a href="/kites">Again</a></p>']))]);
+    expect($isFound('kites'))->toBeFalse();
+});
+
+it('tells scripts what it tells the studio, and lets editors say what is meant', function (): void {
+    $token = $this->postJson('/studio/api/account/tokens', ['name' => 'a script', 'scopes' => ['read']])->assertCreated()->json('token');
+    $known = ($this->list)();
+    $editor = User::query()->create(['name' => 'Editor', 'email' => 'editor@saltreed.example', 'password' => 'long wind again', 'role' => 'editor']);
+    $this->actingAs($editor)->putJson("{$this->address}/snags/on-no-page/meant", ['word' => 'Not yet'])->assertNoContent();
+    expect(($this->list)()['meant'][0]['by'])->toBe('Editor');
+    $this->app['auth']->forgetGuards();
+    $told = $this->withToken($token)->getJson("/api/v1/galleries/{$this->gallery->id}/snags?mends=1")->assertOk()->json();
+    expect(array_column($told['snags'], 'code'))->toBe(array_values(array_diff(array_column($known['snags'], 'code'), ['on-no-page'])));
+    $this->app['auth']->forgetGuards();
+    $this->withToken($token)->getJson('/api/v1/snags')->assertOk()->assertJsonPath('galleries.0.id', $this->gallery->id);
+    // Who meant something and left is not known by name any more; what was meant stays so.
+    $editor->delete();
+    expect(MeantSnag::query()->sole()->user_id)->toBeNull();
+});
+
+it('names nothing that visitors do not see', function (): void {
+    $this->change($this->gallery, ['kind' => 'hide', 'items' => [$this->b], 'hidden' => true])->assertOk();
+    expect(($this->snag)('alt-missing')['items'])->toBe([$this->a, $this->c]);
+    $this->postJson('/studio/api/pictures/offline', ['pictures' => [($this->picture)($this->c)->id]])->assertNoContent();
+    expect(($this->snag)('alt-missing')['items'])->toBe([$this->a])
+        ->and($this->getJson("{$this->address}/snags?places=1")->json('places.wide.items'))->toBe([$this->a]);
 });
 
 it('is closed to strangers', function (string $method, string $address): void {

@@ -4,7 +4,7 @@
             v-for="stage in stages"
             :key="stage.name"
             :to="{ name: stage.name, params: { id: gallery.id } }"
-            :class="{ 'router-link-active': stage.name === 'pages' && $route.name === 'elsewhere' }"
+            :class="{ 'router-link-active': stage.name === 'pages' && route.name === 'elsewhere' }"
         >
             <b>{{ stage.label }}</b>
             <span>{{ stage.state }}</span>
@@ -22,6 +22,7 @@
 
 <script setup lang="ts">
 import { computed } from 'vue';
+import { useRoute } from 'vue-router';
 import type { Gallery } from '../api/types';
 import Hint from '../shared/Hint.vue';
 import { countOf } from '../snags/snags';
@@ -30,6 +31,7 @@ import { useSnags } from '../snags/use-snags';
 const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ keys: [] }>();
 
+const route = useRoute();
 const { found } = useSnags(() => props.gallery);
 const count = computed(() => found.value?.snags.length ?? 0);
 

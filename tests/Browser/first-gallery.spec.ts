@@ -51,6 +51,9 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await expect(page.locator('iframe')).toHaveCount(2);
     for (const view of ['Candidates', 'Suggest', 'Crops']) await page.getByRole('radio', { name: meet(4, view) }).check({ force: true });
 
+    await page.getByRole('link', { name: /snags?$/i }).click();
+    await expect(page.getByRole('heading', { level: 2, name: /snag/ })).toBeVisible();
+
     await stage(meet(5, 'Finish')).click();
     await page.getByRole('listbox', { name: 'Finishes' }).getByRole('option').nth(1).click();
     await expect(page.getByRole('button', { name: meet(5, 'Keep as a finish') })).toBeVisible();

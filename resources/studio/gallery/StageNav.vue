@@ -126,7 +126,7 @@ a > span {
     font-variant-numeric: tabular-nums;
 }
 
-@media (width < 600px) {
+@media (width < 700px) {
     .stages {
         padding: 0;
         overflow-x: auto;

@@ -39,17 +39,19 @@ export function useMendAll(): UseMendAllReturn {
     /** What one gallery refuses leaves the others mended, and told so. */
     async function mend(mends: readonly GalleryMend[]): Promise<boolean> {
         done.value = [];
+        const made: Done[] = [];
         const refused: string[] = [];
         const isDone = await ask(async () => {
             for (const { gallery, title, version, change } of mends) {
                 try {
                     const answer = await api.patch<GalleryChanged>(`galleries/${gallery}`, { version, change });
-                    if (answer.undo) done.value.push({ gallery, version: answer.version, entry: answer.undo.entry });
+                    if (answer.undo) made.push({ gallery, version: answer.version, entry: answer.undo.entry });
                 } catch (error) {
                     refused.push(`${title}: ${messageOf(error)}`);
                 }
             }
         });
+        done.value = made;
         if (refused.length > 0) problem.value = refused.join(' ');
         await refresh();
         return isDone && refused.length === 0;

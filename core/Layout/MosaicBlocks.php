@@ -106,6 +106,7 @@ final class MosaicBlocks
         $within = $this->within;
         $beats = count($rhythm);
         $isOfSingles = $beats === array_sum($rhythm);
+        $hasChosen = ! $this->chosen->isEmpty;
         $ends = $pattern = [];
         $alpha = 0.0;
         // Of the stacks of each size, the largest share that a picture has of its stack.
@@ -116,7 +117,7 @@ final class MosaicBlocks
         for ($beat = 0; $end < $stop; $beat = $beat + 1 === $beats ? 0 : $beat + 1) {
             $size = $rhythm[$beat];
             $size = $size > $stop - $end ? $stop - $end : $size;
-            if (! $this->chosen->isEmpty) {
+            if ($hasChosen) {
                 $size = $this->chosen->stackable($end, $size);
                 $most = $this->chosen->mayStretch($end) ? $this->tallest * $this->chosen->stretch : $most;
             }
@@ -160,6 +161,7 @@ final class MosaicBlocks
         $tiles = array_sum($pattern);
         $cost = $tiles === 1 ? self::ALONE : 0.0;
         $alphas = $this->tiles->alphas;
+        $hasChosen = ! $this->chosen->isEmpty;
         foreach ($pattern as $stacked) {
             $own = $alphas[$stacked][$first];
             $within = $this->within[$stacked];
@@ -168,13 +170,14 @@ final class MosaicBlocks
             $wide = $own * ($high - $within);
             // The tiles of a stack are reckoned alike.
             $share = ($wide > 1.0 ? $wide : 1.0) * $high / ($stacked * $this->ordinary);
-            if ($this->chosen->has($first)) {
-                $share /= self::LARGE;
-                $area = max(1.0, $wide * $high);
-                $cost += $area < $this->chosen->larger ? $tiles * (5.0 + self::TOO_SMALL * log($this->chosen->larger / $area)) : 0.0;
-            }
-            if ($this->chosen->larger > 0.0 && ! $this->chosen->has($first) && $share * $this->ordinary > $this->chosen->larger / MosaicLayout::LARGER) {
-                $cost += self::TOO_LARGE * $stacked;
+            if ($hasChosen) {
+                if ($this->chosen->has($first)) {
+                    $share /= self::LARGE;
+                    $area = max(1.0, $wide * $high);
+                    $cost += $area < $this->chosen->larger ? $tiles * (5.0 + self::TOO_SMALL * log($this->chosen->larger / $area)) : 0.0;
+                } elseif ($this->chosen->larger > 0.0 && $share * $this->ordinary > $this->chosen->larger / MosaicLayout::LARGER) {
+                    $cost += self::TOO_LARGE * $stacked;
+                }
             }
             if ($share < 0.5 || $share > 2.0) {
                 $cost += $stacked * ($share + 1 / $share - 2.5);

@@ -16,7 +16,7 @@ use Illuminate\Support\Facades\DB;
 final readonly class SnagsOfSite
 {
     /** Raised when a rule is another. */
-    private const RULES = 2;
+    private const RULES = 3;
 
     public function __construct(private SnagList $snags, private CardMarks $marks, private Cache $cache, private Factory $disks)
     {

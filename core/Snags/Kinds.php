@@ -10,6 +10,7 @@ use ZincPane\Core\Wording\AltFlaw;
 final class Kinds
 {
     private const NAMES = [
+        'alt-missing' => 'No alt text',
         'cannot-be-shown' => 'Files that could not be made', 'file-is-missing' => 'Originals that are missing', 'near-doubles' => 'Nearly the same picture twice', 'look-alikes-beside' => 'Look-alikes side by side',
         'words-are-file-name' => 'Words that are file names', 'caption-too-long' => 'Captions that are cut',
         'ragged-last-row' => 'Last rows that are not full', 'giant-last-tile' => 'Last rows that are too high', 'uneven-columns' => 'Uneven columns', 'holes' => 'Holes', 'lost-focal-area' => 'Crops that lose what matters',

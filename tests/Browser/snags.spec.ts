@@ -128,7 +128,7 @@ test('tells those of the whole site on Galleries, and mends one kind in many gal
         await expect(visitor.getByText(/\d+ snags?$/).first()).toBeVisible();
         await visitor.getByRole('button', { name: /^\d+ snags$/ }).tap();
         await expect(visitor).toHaveURL(/snags=all/);
-        const kind = visitor.getByRole('region', { name: 'Alt text: no alt text' });
+        const kind = visitor.getByRole('region', { name: 'No alt text' });
         await expect(kind.getByRole('link', { name: 'Dressed: first' })).toBeVisible();
         await expectAccessible(visitor);
         await kind.getByRole('button', { name: /^Mend in all/ }).tap();

@@ -143,7 +143,7 @@ it('lets a snag be meant with a word, until something of it changes', function (
     $this->putJson("{$this->address}/snags/alt-missing/meant", ['word' => 'Described on the page'])->assertNoContent();
     $list = ($this->list)();
     expect(array_column($list['snags'], 'code'))->not->toContain('alt-missing')
-        ->and(array_map(static fn (array $one): array => [$one['kind'], $one['word'], $one['by']], $list['meant']))->toBe([['Alt text: no alt text', 'Described on the page', 'Owner']]);
+        ->and(array_map(static fn (array $one): array => [$one['kind'], $one['word'], $one['by']], $list['meant']))->toBe([['No alt text', 'Described on the page', 'Owner']]);
     // What is said of another thing says nothing of this one.
     ($this->words)([$this->a => ['caption' => 'Up at eleven'], $this->b => ['alt' => 'Two deltas over the dyke']]);
     expect(($this->codes)())->not->toContain('alt-missing');

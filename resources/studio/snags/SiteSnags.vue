@@ -110,6 +110,7 @@ async function back(): Promise<void> {
 }
 
 h2 {
+    justify-self: start;
     font-size: 16px;
     font-weight: 600;
 }

@@ -115,6 +115,7 @@ async function doubt(one: MeantSnag): Promise<void> {
 }
 
 h2 {
+    justify-self: start;
     font-size: 18px;
     font-weight: 600;
 }

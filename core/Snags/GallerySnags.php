@@ -57,21 +57,6 @@ final class GallerySnags
     }
 
     /**
-     * @return list<string> marks of all that is amiss, meant or not
-     */
-    public function marks(): array
-    {
-        $marks = array_merge([], ...array_map(static fn (Snag $snag): array => $snag->marks, $this->layoutSnags()));
-        foreach (self::rules() as $rule) {
-            foreach ($this->gallery->seenBy($rule) as $sighting) {
-                $marks[] = $sighting->mark($rule->code());
-            }
-        }
-
-        return $marks;
-    }
-
-    /**
      * @return list<Snag>
      */
     private function ofLayout(): array

@@ -49,9 +49,12 @@ final class LayoutSnags
         $found = self::found($now, $this->subjects);
         foreach (self::rules() as $rule) {
             if (isset($found[$rule->code()])) {
+                $items = $this->meant($rule, $now);
+                // The same sentence about other pictures is another matter.
+                $mark = Sighting::ofGallery(implode(' ', [$found[$rule->code()], ...$items]))->mark($rule->code());
                 $snags[] = new Snag(
-                    $rule->code(), Stage::Layout, $found[$rule->code()], $this->isToMend ? $this->mends($rule, $now, $found) : [], $rule instanceof CropRule, $this->meant($rule, $now),
-                    $rule instanceof OnPhone, [Sighting::ofGallery($found[$rule->code()])->mark($rule->code())],
+                    $rule->code(), Stage::Layout, $found[$rule->code()], $this->isToMend ? $this->mends($rule, $now, $found) : [], $rule instanceof CropRule, $items,
+                    $rule instanceof OnPhone, [$mark],
                 );
             }
         }

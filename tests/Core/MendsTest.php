@@ -98,3 +98,16 @@ it('knows a name for every kind', function (): void {
     expect(array_unique($codes))->toHaveCount(count($codes))->and(array_unique($names))->toHaveCount(count($codes));
     array_walk($codes, static fn (string $code) => expect($code)->toMatch('/^[a-z-]{3,40}$/'));
 });
+
+it('takes the same sentence about other pictures for another matter', function (): void {
+    $of = static function (array $ids): Snag {
+        $items = array_map(static fn (string $id): Item => new Item($id, "p{$id}", ItemWords::parse(['alt' => "The kite {$id} over the marsh"])), $ids);
+        $atHand = array_fill_keys($ids, new AtHand(new Subject(Ratio::of(3, 2), Size::of(3000, 2000), FocalPoint::centre(), [540 => 20_000]), new Words));
+        $design = GalleryDesign::default()->with(['layout' => ['kind' => 'rows', 'row_height' => 240, 'last_row' => 'start']]);
+
+        return array_column((new GallerySnags(new Inspected(new GalleryDocument(About::titled('Kites'), $design, Albums::none(), $items), $atHand, new Around, Viewport::wide(1120), Viewport::phone(354)), [], false))->open(), null, 'code')['ragged-last-row'];
+    };
+    [$before, $same, $after] = [$of(['a', 'b', 'c', 'd', 'e']), $of(['b', 'a', 'c', 'd', 'e']), $of(['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'])];
+    expect($after->says)->toBe($before->says)->and($after->items)->not->toBe($before->items)->and($after->marks)->not->toBe($before->marks)
+        ->and($same->items)->toBe($before->items)->and($same->marks)->toBe($before->marks);
+});

@@ -22,7 +22,8 @@ final readonly class MeanSnag
      */
     public function mean(Gallery $gallery, Snag $snag, string $word, ?string $userId): void
     {
-        $word = trim($word);
+        // Without signs that nobody sees, which might turn round the line that it stands in.
+        $word = trim((string) preg_replace('/[^\P{C}\x{200C}\x{200D}]+/u', ' ', $word));
         if ($word === '' || mb_strlen($word) > MeantSnag::LONGEST) {
             throw SettingException::notText('word', $word, MeantSnag::LONGEST);
         }

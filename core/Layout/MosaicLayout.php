@@ -23,7 +23,7 @@ final readonly class MosaicLayout implements Layout
      * What is tried until that is so: the others' usual area, as a share of an ordinary one, that chosen ones are held
      * against, and how many times as high as others they and what is next to them may be.
      */
-    private const TRIED = [[0.65, 1.0], [0.45, 1.0], [0.9, 1.2], [0.5, 1.2], [0.5, 1.45], [0.9, 1.8], [1.4, 2.2]];
+    private const TRIED = [[0.65, 1.0], [0.45, 1.0], [0.9, 1.2], [0.5, 1.2], [0.5, 1.45], [0.9, 1.8], [1.4, 2.2], [1.4, 3.2], [2.2, 5.0], [3.2, 5.0]];
 
     /** Gaps count more at one end of a band than in its middle. */
     private const ROOM = 1.06;

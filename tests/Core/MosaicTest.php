@@ -171,10 +171,11 @@ it('makes no tile higher than that from two dozen pictures on, at any width', fu
 
 it('makes chosen pictures at least 1.6 times as large as the others are, wherever they are', function (string $mixture): void {
     $all = $small = 0;
-    for ($seed = 0; $seed < 12; $seed++) {
-        $count = [8, 12, 24, 40][$seed % 4];
+    for ($seed = 0; $seed < 15; $seed++) {
+        $count = [6, 8, 12, 24, 40][$seed % 5];
         $dice = new Randomizer(new Mt19937($seed + 7));
-        $chosen = array_values(array_unique([$dice->getInt(0, $count - 1), $dice->getInt(0, $count - 1)]));
+        // One of six is few enough to be large; two of them are a third of all.
+        $chosen = array_values(array_unique([$dice->getInt(0, $count - 1), ...($count > 6 ? [$dice->getInt(0, $count - 1)] : [])]));
         foreach ([150, 230] as $height) {
             $arrangement = laidOut(['kind' => 'mosaic', 'row_height' => $height], mixture($mixture, $count, $seed), $chosen);
             foreach ([354, 620, 1120, 1600] as $width) {
@@ -188,8 +189,8 @@ it('makes chosen pictures at least 1.6 times as large as the others are, whereve
             }
         }
     }
-    // A few galleries of a dozen, with chosen ones at the very beginning, have no such pattern among those that are tried.
-    expect($small / $all)->toBeLessThanOrEqual(0.025);
+    // Two chosen ones near each other among a few leave now and then no such pattern among those that are tried.
+    expect($small / $all)->toBeLessThanOrEqual(0.01);
 })->with(['mixed', 'portraits', 'squares', 'landscapes', 'half portraits']);
 
 it('makes chosen pictures large page by page too, as they are judged', function (): void {

@@ -26,7 +26,13 @@ export async function dressed(page: Page, title: string, count: number, captions
 export const group = (page: Page, name: string): Promise<void> =>
     page.locator('.el-collapse-item__header', { hasText: new RegExp(`^\\s*${name}`) }).press('Enter');
 
-export const pick = (page: Page, name: string): Promise<void> => page.getByRole('radio', { name, exact: true }).check({ force: true });
+/** A control that is drawn anew just then does not hear the first click. */
+export async function pick(page: Page, name: string): Promise<void> {
+    const radio = page.getByRole('radio', { name, exact: true });
+    await expect(async () => {
+        if (!(await radio.isChecked())) await radio.check({ force: true, timeout: 2000 });
+    }).toPass();
+}
 
 export async function number(page: Page, label: string, value: number): Promise<void> {
     const field = page.getByRole('spinbutton', { name: `${label}, as a number` });

@@ -37,7 +37,7 @@ test('an owner invites an editor, who comes in, sets up a second step, and is re
     await expect(bo.getByRole('heading', { name: 'Galleries' })).toBeVisible();
 
     // An editor finds no people there, and none by the address either.
-    await bo.getByRole('button', { name: /Bo/ }).click();
+    await bo.getByRole('button', { name: 'Bo', exact: true }).click();
     await expect(bo.getByRole('menuitem', { name: 'Your account' })).toBeVisible();
     await expect(bo.getByRole('menuitem', { name: 'People' })).toHaveCount(0);
     await bo.getByRole('menuitem', { name: 'Your account' }).click();

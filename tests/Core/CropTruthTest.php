@@ -24,7 +24,7 @@ covers(LostFocalArea::class, MuchCropped::class, PortraitsHalved::class, Holes::
 // What is cut off, left empty and weighs is found again from the boxes, by other arithmetic than the rules'.
 
 /** Pictures of which every file weighs the same, so that no model is needed to tell what a view weighs. */
-function weighed(Randomizer $dice, int $count): array
+function evenlyWeighed(Randomizer $dice, int $count): array
 {
     $set = [[1.5, 0.667, 1.333, 1.0], [0.667, 0.75, 0.8], [1.5], [2.4, 0.5, 1.0], [0.667, 1.5], [7.0, 0.2, 1.0]][$dice->getInt(0, 5)];
     $bytes = [9_000, 60_000, 140_000][$dice->getInt(0, 2)];
@@ -101,7 +101,7 @@ it('tells what is cut, empty or heavy where it is and nowhere else, and mends it
     $dice = new Randomizer(new Mt19937(141));
     $times = array_fill_keys($judged, 0);
     for ($trial = 0; $trial < 1200; $trial++) {
-        $subjects = weighed($dice, [1, 3, 5, 8, 12, 20, 36][$dice->getInt(0, 6)]);
+        $subjects = evenlyWeighed($dice, [1, 3, 5, 8, 12, 20, 36][$dice->getInt(0, 6)]);
         $layout = [
             'kind' => ['grid', 'grid', 'grid', 'strip', 'masonry', 'rows'][$dice->getInt(0, 5)], 'columns' => $dice->getInt(2, 6), 'shape' => ['1:1', '3:2', '2:3', '16:9', '1:3', '1:5', '5:1', 'own', 'own'][$dice->getInt(0, 8)],
             'object_fit' => ['cover', 'cover', 'contain'][$dice->getInt(0, 2)], 'height' => $dice->getInt(200, 600), 'gap' => $dice->getInt(0, 24), 'last_row' => ['start', 'centre', 'fill', 'balance'][$dice->getInt(0, 3)],

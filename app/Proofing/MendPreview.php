@@ -58,7 +58,7 @@ final readonly class MendPreview
             foreach (WordField::cases() as $field) {
                 [$was, $is] = [$before->words($item)->text($field), $after->words($after->gallery->items[$place])->text($field)];
                 if ($was !== $is) {
-                    $rows[] = ['item' => $item->id, 'name' => trim($before->nameOf($item->id), '“”'), 'field' => $field->label(), 'before' => $was, 'after' => $is];
+                    $rows[] = ['item' => $item->id, 'name' => $before->titleOf($item), 'field' => $field->label(), 'before' => $was, 'after' => $is];
                 }
             }
         }

@@ -92,12 +92,18 @@ final class Inspected
         return $item->words->over($this->atHand[$item->id]->words);
     }
 
-    /** What an item is called: by its title, else by its file; a text without a title by what it is. */
+    /** What an item is called: by its title, else by its file; empty of a text without a title. */
+    public function titleOf(Item $item): string
+    {
+        $title = $this->words($item)->title;
+
+        return $title !== '' ? $title : $this->atHand($item)->name;
+    }
+
+    /** The same as it stands in a sentence; a text without a title is called by what it is. */
     public function nameOf(string $item): string
     {
-        $item = $this->gallery->item($item);
-        $title = $this->words($item)->title;
-        $name = $title !== '' ? $title : $this->atHand($item)->name;
+        $name = $this->titleOf($this->gallery->item($item));
 
         return $name === '' ? 'a text' : "“{$name}”";
     }

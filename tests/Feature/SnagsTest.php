@@ -124,6 +124,14 @@ it('shows what a mend would come to, and stores nothing of it', function (): voi
     expect($this->gallery->refresh()->version)->toBe($version);
 });
 
+it('shows titles in a preview as they are, whatever signs they begin and end with', function (): void {
+    $titles = ['“Gull”, again', '…and on', 'The keeper’s kite’', '‘’'];
+    foreach ($titles as $title) {
+        ($this->words)([$this->a => ['title' => $title]]);
+        $this->postJson("{$this->address}/snags/preview", ['change' => ['kind' => 'words', 'words' => [$this->a => ['alt' => 'Boats']]]])->assertOk()->assertJsonPath('rows.0.name', $title);
+    }
+});
+
 it('draws where snags are, whole and in order, for wide and for phone', function (): void {
     $places = $this->getJson("{$this->address}/snags?places=1")->assertOk()->json('places');
     foreach (['wide', 'phone'] as $view) {

@@ -8,6 +8,7 @@ use App\Actions\PixelGrids;
 use App\Models\Site;
 use App\Publishing\Painter;
 use Illuminate\Cache\Repository as Cache;
+use ZincPane\Core\Colour\Luminance;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Edition\ShownPicture;
@@ -88,15 +89,9 @@ final readonly class GalleryLegibility
     {
         $name = $titles[0] === '' ? 'the hardest' : "“{$titles[0]}”";
         $count = count($titles);
-        $told = self::figure($ratio);
+        $told = Luminance::told($ratio);
 
-        return ($count === 1 ? 'One caption is' : "{$count} captions are")." hard to read: {$name} has {$told} : 1 where ".self::figure($needed).' : 1 is needed.';
-    }
-
-    /** Cut, not rounded: what falls short by a hair must not look as if it did not. */
-    private static function figure(float $ratio): string
-    {
-        return number_format(floor(10 * $ratio) / 10, 1);
+        return ($count === 1 ? 'One caption is' : "{$count} captions are")." hard to read: {$name} has {$told} : 1 where ".Luminance::told($needed).' : 1 is needed.';
     }
 
     /**

@@ -26,39 +26,34 @@ final readonly class Inspections
 
     public function of(Gallery $gallery, Site $site): Inspected
     {
+        return $this->withShown($gallery, $site)[0];
+    }
+
+    /**
+     * @return array{Inspected, array<string, Shown>} and what is drawn of each item, by its identifier
+     */
+    public function withShown(Gallery $gallery, Site $site): array
+    {
         $rows = ItemRows::of($gallery->id);
         $drawn = Drafts::of($gallery, null, $rows);
         $content = Places::of($gallery, $site);
         $viewports = Viewports::at($content->within($drawn->design->finish->ground->sides()));
 
-        return new Inspected(
+        $places = self::places($rows, $drawn);
+
+        return [new Inspected(
             new GalleryDocument($gallery->about(), $gallery->design, $gallery->albumsInUse(), array_map(static fn (ItemRow $row) => $row->toCore(), $rows->all)),
-            $this->atHand($rows, $drawn), $this->around->of($gallery, $site), $viewports->wide, $viewports->phone,
+            $this->atHand($rows, $drawn, $places), $this->around->of($gallery, $site), $viewports->wide, $viewports->phone,
             $drawn->design->finish->captions->areOver() ? $this->legibility->verdict($drawn, $content, $site) : null,
-        );
+        ), array_map(static fn (int $place): Shown => $drawn->items[$place], $places)];
     }
 
     /**
-     * @return array<string, Shown> what is drawn of each item, by its identifier
-     */
-    public static function shown(Gallery $gallery): array
-    {
-        $rows = ItemRows::of($gallery->id);
-        $drawn = Drafts::of($gallery, null, $rows);
-        $shown = [];
-        foreach (self::places($rows, $drawn) as $id => $place) {
-            $shown[$id] = $drawn->items[$place];
-        }
-
-        return $shown;
-    }
-
-    /**
+     * @param  array<string, int>  $places  among the drawn ones, by item
      * @return array<string, AtHand> by item; of those that no visitor is to see there is none, unless they are hidden in this gallery alone
      */
-    private function atHand(ItemRows $rows, FrozenGallery $drawn): array
+    private function atHand(ItemRows $rows, FrozenGallery $drawn, array $places): array
     {
-        $places = self::places($rows, $drawn);
         $originals = $this->disks->disk('originals');
         $atHand = [];
         foreach ($rows->all as $row) {

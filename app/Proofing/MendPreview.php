@@ -28,9 +28,8 @@ final readonly class MendPreview
     public function of(Gallery $gallery, array $asked): array
     {
         $change = Changes::asked($asked);
-        $before = $this->inspections->of($gallery, Site::whole());
+        [$before, $shown] = $this->inspections->withShown($gallery, Site::whole());
         $after = $before->after($change);
-        $shown = Inspections::shown($gallery);
         $isDrawn = ! $after->isLaidOutLike($before);
 
         return [

@@ -29,9 +29,8 @@ final readonly class SnagList
      */
     public function of(Gallery $gallery, bool $withMends, bool $withPlaces): array
     {
-        $inspected = $this->inspections->of($gallery, Site::whole());
+        [$inspected, $shown] = $this->inspections->withShown($gallery, Site::whole());
         $meant = self::meant($gallery);
-        $shown = $withPlaces ? Inspections::shown($gallery) : [];
 
         return [
             'version' => $gallery->version,

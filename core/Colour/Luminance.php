@@ -89,6 +89,12 @@ final class Luminance
         return $size >= self::LARGE || ($size >= self::LARGE_BOLD && $weight >= self::BOLD) ? self::ENOUGH_LARGE : self::ENOUGH;
     }
 
+    /** A ratio as it is told. Cut, not rounded: what falls short by a hair must not look as if it did not. */
+    public static function told(float $ratio): string
+    {
+        return number_format(floor(10 * $ratio) / 10, 1);
+    }
+
     /**
      * @param  string  $colour  "#8090a0"
      * @return array{int, int, int} 0 to 255

@@ -38,7 +38,7 @@ final readonly class FaintBelow implements Rule
         $ratio = Luminance::ratio($letters, $ground);
         $needed = Luminance::needed($finish->lettering->size, $finish->lettering->weight);
 
-        return $ratio >= $needed ? [] : [Sighting::ofGallery(number_format(floor(10 * $ratio) / 10, 1).' : 1 where '.number_format($needed, 1).' : 1 is needed')];
+        return $ratio >= $needed ? [] : [Sighting::ofGallery(Luminance::told($ratio).' : 1 where '.Luminance::told($needed).' : 1 is needed')];
     }
 
     public function says(Inspected $gallery, array $seen): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace ZincPane\Core\Snags\Finish;
 
+use ZincPane\Core\Colour\Luminance;
 use ZincPane\Core\Snags\Inspected;
 use ZincPane\Core\Snags\MeasuredItself;
 use ZincPane\Core\Snags\Mend;
@@ -28,7 +29,7 @@ final readonly class HardToRead implements MeasuredItself
         $found = [];
         foreach ($gallery->captions?->hard() ?? [] as $sight) {
             $item = $gallery->drawn[$sight->place] ?? null;
-            $item === null ?: $found[] = Sighting::ofItem($item->id, number_format(floor(10 * $sight->ratio) / 10, 1));
+            $item === null ?: $found[] = Sighting::ofItem($item->id, Luminance::told($sight->ratio));
         }
 
         return $found;
@@ -36,7 +37,7 @@ final readonly class HardToRead implements MeasuredItself
 
     public function says(Inspected $gallery, array $seen): string
     {
-        $needed = number_format($gallery->captions->needed ?? 0.0, 1);
+        $needed = Luminance::told($gallery->captions->needed ?? 0.0);
         $hardest = $gallery->nameOf((string) $seen[0]->item);
 
         return (count($seen) === 1 ? 'One caption is' : count($seen).' captions are')." hard to read: {$hardest} has {$seen[0]->seen} : 1 where {$needed} : 1 is needed.";

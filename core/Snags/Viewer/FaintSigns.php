@@ -37,7 +37,7 @@ final readonly class FaintSigns implements Rule
         $shows = $viewer->click->act->shows() || array_filter($gallery->drawn, static fn ($item): bool => $item->click?->shows() ?? false) !== [];
         $ratio = self::worst($viewer->backdrop->colour, $viewer->backdrop->opacity);
 
-        return ! $shows || $gallery->drawn === [] || $ratio >= self::NEEDED ? [] : [Sighting::ofGallery(number_format(floor(10 * $ratio) / 10, 1).' : 1 where '.number_format(self::NEEDED, 1).' : 1 is needed')];
+        return ! $shows || $gallery->drawn === [] || $ratio >= self::NEEDED ? [] : [Sighting::ofGallery(Luminance::told($ratio).' : 1 where '.Luminance::told(self::NEEDED).' : 1 is needed')];
     }
 
     public function says(Inspected $gallery, array $seen): string

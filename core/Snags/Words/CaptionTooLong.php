@@ -20,8 +20,6 @@ final readonly class CaptionTooLong implements Rule
     /** Share of a line that may be missing: how wide letters are is not known before they are set. */
     private const UNSURE = 0.15;
 
-    private const MOST_LINES = 6;
-
     public function code(): string
     {
         return 'caption-too-long';
@@ -58,9 +56,8 @@ final readonly class CaptionTooLong implements Rule
     {
         $lines = $this->lines($gallery);
         $needed = max(array_map(static fn (Sighting $sighting): int => $lines[(string) $sighting->item] ?? 1, $seen));
-        if ($needed <= self::MOST_LINES) {
-            yield Mend::design("Give captions {$needed} lines", ['finish' => ['captions' => ['lines' => $needed]]]);
-        }
+        // More than captions can have is refused where it is tried.
+        yield Mend::design("Give captions {$needed} lines", ['finish' => ['captions' => ['lines' => $needed]]]);
     }
 
     /**

@@ -37,11 +37,12 @@ final class ChangeBench
     private static function captionOf(ServedStudio $studio, int $count): array
     {
         $gallery = Galleries::of($count);
-        ['version' => $version, 'items' => $items] = $studio->send('GET', "galleries/{$gallery->id}");
+        $version = $studio->send('GET', "galleries/{$gallery->id}")['version'];
+        $items = self::itemsOf($gallery);
         $opened = $studio->received;
         $bytes = 0;
         $figures = Stopwatch::time(static function (int $run) use ($studio, $gallery, $items, &$version, &$bytes): void {
-            $version = $studio->send('PATCH', "galleries/{$gallery->id}", ['version' => $version, 'change' => ['kind' => 'words', 'words' => [$items[$run % count($items)]['id'] => ['caption' => "At noon, {$run}"]]]])['version'];
+            $version = $studio->send('PATCH', "galleries/{$gallery->id}", ['version' => $version, 'change' => ['kind' => 'words', 'words' => [$items[$run % count($items)] => ['caption' => "At noon, {$run}"]]]])['version'];
             $bytes = max($bytes, $studio->received);
         }, 21);
 
@@ -55,7 +56,7 @@ final class ChangeBench
     {
         $of = static function (int $count): array {
             $gallery = Galleries::of($count);
-            $ids = array_values(array_map(strval(...), $gallery->items()->pluck('id')->all()));
+            $ids = self::itemsOf($gallery);
 
             return Stopwatch::time(static fn (int $run): Gallery => app(FillWords::class)->handle(
                 $fresh = Gallery::query()->findOrFail($gallery->id), $fresh->version, ['field' => 'caption', 'act' => 'set', 'text' => "{title}, {number} of {count} ({album}), {$run}"], $ids, null,
@@ -81,6 +82,14 @@ final class ChangeBench
         $fewer = $of(intdiv($count, 10) * 3);
 
         return self::grown($of($count), $fewer);
+    }
+
+    /**
+     * @return list<string>
+     */
+    private static function itemsOf(Gallery $gallery): array
+    {
+        return array_values(array_filter($gallery->items()->pluck('id')->all(), is_string(...)));
     }
 
     /**

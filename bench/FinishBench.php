@@ -95,7 +95,7 @@ final class FinishBench
             $figures = Stopwatch::time(static function (int $run) use ($studio, $gallery, &$state): void {
                 $design = ['finish' => ['captions' => ['place' => 'over', 'title' => true, 'opacity' => 40 + $run]]];
                 $answer = $studio->send('PATCH', "galleries/{$gallery->id}", ['version' => $state['version'], 'shows' => $state['key'], 'change' => ['kind' => 'design', 'design' => $design]]);
-                $state = ['version' => $answer['version'], 'key' => $answer['laid_out']['proof']['key']];
+                $state = ['version' => $answer['version'], 'key' => data_get($answer, 'laid_out.proof.key')];
             }, self::RUNS);
         } finally {
             $studio->stop();

@@ -11,6 +11,7 @@ use App\Models\Picture;
 use App\Models\PictureState;
 use App\Models\Site;
 use Illuminate\Support\Str;
+use LogicException;
 
 /** Galleries of pictures that are ready, as large as a benchmark wants them. */
 final class Galleries
@@ -50,7 +51,7 @@ final class Galleries
         }
         $known = Picture::query()->whereIn('id', array_column($rows, 'id'))->get()->keyBy('id');
 
-        return array_map(static fn (array $row): Picture => $known[$row['id']], $rows);
+        return array_map(static fn (array $row): Picture => $known[$row['id']] ?? throw new LogicException('A picture is missing.'), $rows);
     }
 
     /** Lays files that browsers can show where visitors would find them: of all pictures the same few. */

@@ -6,6 +6,7 @@ namespace Bench;
 
 use App\Models\Picture;
 use App\Models\PictureState;
+use CurlHandle;
 use CurlMultiHandle;
 use RuntimeException;
 use Symfony\Component\Process\Process;
@@ -75,7 +76,7 @@ final class IntakeBench
             }
             curl_multi_exec($all, $running);
             curl_multi_select($all, 0.2);
-            while (($done = curl_multi_info_read($all)) !== false) {
+            while (is_array($done = curl_multi_info_read($all)) && $done['handle'] instanceof CurlHandle) {
                 self::check((string) curl_multi_getcontent($done['handle']), curl_getinfo($done['handle'], CURLINFO_RESPONSE_CODE), 201);
                 curl_multi_remove_handle($all, $done['handle']);
                 $sending--;
@@ -113,7 +114,7 @@ final class IntakeBench
     private static function peak(int $pid): int
     {
         $peak = preg_match('/^VmHWM:\s+(\d+)/m', (string) @file_get_contents("/proc/{$pid}/status"), $found) === 1 ? (int) $found[1] : 0;
-        foreach (array_filter(explode(' ', trim((string) @file_get_contents("/proc/{$pid}/task/{$pid}/children")))) as $child) {
+        foreach (preg_split('/ /', (string) @file_get_contents("/proc/{$pid}/task/{$pid}/children"), -1, PREG_SPLIT_NO_EMPTY) ?: [] as $child) {
             $peak = max($peak, self::peak((int) $child));
         }
 

@@ -33,7 +33,7 @@ final class JournalBench
     private static function change(Gallery $gallery): float
     {
         $figures = Stopwatch::time(static function (int $run) use ($gallery): void {
-            $version = (int) Gallery::query()->whereKey($gallery->id)->value('version');
+            $version = Gallery::query()->findOrFail($gallery->id)->version;
             app(ChangeGallery::class)->asked($gallery->id, $version, ['kind' => 'about', 'about' => ['title' => "Kites {$run}"]], null);
         }, 31);
 

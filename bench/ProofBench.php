@@ -41,7 +41,7 @@ final class ProofBench
                 $figures = Stopwatch::time(static function (int $run) use ($studio, $gallery, $kind, &$state, &$bytes): void {
                     $design = ['layout' => ['kind' => $kind, 'columns' => 2 + $run % 6, 'row_height' => 200 + 5 * $run, 'gap' => $run]];
                     $answer = $studio->send('PATCH', "galleries/{$gallery->id}", ['version' => $state['version'], 'shows' => $state['key'], 'change' => ['kind' => 'design', 'design' => $design]]);
-                    $state = ['version' => $answer['version'], 'key' => $answer['laid_out']['proof']['key']];
+                    $state = ['version' => $answer['version'], 'key' => data_get($answer, 'laid_out.proof.key')];
                     $bytes[] = $studio->received;
                 }, self::RUNS);
                 $each["{$kind}_ms"] = $figures['median_ms'];

@@ -52,11 +52,14 @@ final readonly class RowCosts
         $starts = [];
         $off = fn (int $from, int $to): float => ($left = $width - ($to - $from) * $this->gap) > 0
             ? abs(log($left / array_sum(array_slice($ratios, $from, $to - $from + 1)) / $this->height)) : INF;
-        for ($start = 0; $start < count($ratios); $start = $last + 1) {
+        $start = 0;
+        while ($start < count($ratios)) {
             $starts[] = $start;
-            for ($last = $start; $last + 1 < count($ratios) && $off($start, $last + 1) <= $off($start, $last);) {
+            $last = $start;
+            while ($last + 1 < count($ratios) && $off($start, $last + 1) <= $off($start, $last)) {
                 $last++;
             }
+            $start = $last + 1;
         }
 
         return $starts;

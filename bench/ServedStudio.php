@@ -114,7 +114,7 @@ final class ServedStudio
         $workers = explode(' ', trim((string) @file_get_contents("/proc/{$this->pid()}/task/{$this->pid()}/children")));
         $this->server->stop(1);
         // Workers of PHP's web server outlive it where it is killed.
-        foreach (array_filter($workers) as $worker) {
+        foreach (array_filter($workers, static fn (string $worker): bool => $worker !== '') as $worker) {
             posix_kill((int) $worker, SIGTERM);
         }
     }

@@ -39,7 +39,7 @@ final class SqliteBench
 
         return [
             'writers' => $writers, 'readers' => $readers, 'entries' => $entries, 'megabytes' => round((int) filesize($path) / 1024 ** 2, 1),
-            'changes_per_second' => round(array_sum(array_column($writes, 'n')) / self::SECONDS), 'change_p95_ms' => round(max([0, ...array_column($writes, 'p95')]), 1),
+            'changes_per_second' => round(array_sum(array_column($writes, 'n')) / self::SECONDS), 'change_p95_ms' => round(max([0, ...array_filter(array_column($writes, 'p95'), is_float(...))]), 1),
             'reads_per_second' => round(array_sum(array_column($reads, 'n')) / self::SECONDS), 'failed' => array_sum(array_column($told, 'failed')),
         ];
     }

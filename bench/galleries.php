@@ -15,6 +15,7 @@ use Illuminate\Support\Facades\Artisan;
 require __DIR__.'/../vendor/autoload.php';
 
 touch((string) getenv('DB_DATABASE'));
+/** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);

@@ -43,6 +43,7 @@ foreach (['DB_DATABASE' => "{$folder}/bench.sqlite", 'ZINC_FILES' => $folder, 'Q
     $_ENV[$name] = $_SERVER[$name] = $value;
 }
 touch("{$folder}/bench.sqlite");
+/** @var Illuminate\Foundation\Application $app */
 $app = require __DIR__.'/../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 Artisan::call('migrate', ['--force' => true]);
@@ -103,7 +104,7 @@ if ($wanted !== 'all' && ! isset($benches[$wanted])) {
 }
 try {
     foreach ($wanted === 'all' ? $benches : [$wanted => $benches[$wanted]] as $name => $bench) {
-        echo json_encode(['name' => $name, ...$bench()], JSON_UNESCAPED_SLASHES), "\n";
+        echo json_encode(['name' => $name, ...(array) $bench()], JSON_UNESCAPED_SLASHES), "\n";
     }
 } finally {
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory($folder);

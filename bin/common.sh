@@ -131,11 +131,22 @@ unless_same() {
 
 hash_of() { find "$@" -type f -not -path '*/dist/*' -print0 | sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1; }
 
-# prepare [dev]: packages of PHP and of the browser, and the build
+# install_php OPTION...: the PHP packages, each in the version that composer.versions names
+install_php() {
+    local pins=() name version
+    while read -r name version; do pins+=("--with=$name:$version"); done <composer.versions
+    composer update --no-interaction --no-progress "$@" "${pins[@]}"
+}
+
+# installed_php: name and version of each PHP package in vendor/, a line each
+installed_php() {
+    php -r 'foreach (json_decode(file_get_contents("vendor/composer/installed.json"))->packages as $package) echo "{$package->name} {$package->version}\n";' | LC_ALL=C sort
+}
+
+# prepare: packages of PHP and of the browser, and the build
 prepare() {
     [ -f .env ] || (umask 077; cp .env.example .env)
-    local flags=(--no-interaction --no-progress)
-    unless_same vendor/.installed "$(hash_of composer.json)" "Installing PHP packages" composer install "${flags[@]}"
+    unless_same vendor/.installed "$(hash_of composer.json composer.versions)" "Installing PHP packages" install_php
     grep -q '^APP_KEY=.' .env || quietly php artisan key:generate --force || fail "The application key could not be made."
     unless_same node_modules/.installed "$(hash_of package.json package-lock.json)" "Installing npm packages" npm ci
     mkdir -p public/build

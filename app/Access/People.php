@@ -8,7 +8,7 @@ use App\Models\Invitation;
 use App\Models\SecurityKind;
 use App\Models\Token;
 use App\Models\User;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Validation\ValidationException;
 use ZincPane\Core\Access\PasswordRules;
 use ZincPane\Core\Access\Role;
@@ -22,7 +22,7 @@ final readonly class People
     /** Bytes of chance in a link. */
     private const TOKEN = 24;
 
-    public function __construct(private SecurityLog $log, private ConnectionInterface $database)
+    public function __construct(private SecurityLog $log, private Connection $database)
     {
     }
 
@@ -81,7 +81,9 @@ final readonly class People
     {
         $role = Role::from($role);
         $this->database->transaction(function () use ($user, $role): void {
-            $role === Role::Owner ?: $this->refuseLast($user);
+            if ($role !== Role::Owner) {
+                $this->refuseLast($user);
+            }
             $user->update(['role' => $role]);
             $this->log->note(SecurityKind::People, "Made {$user->name} ({$user->email}) {$role->value}.");
         });

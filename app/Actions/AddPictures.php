@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\Picture;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 use ZincPane\Core\Changes\AddItems;
 use ZincPane\Core\Gallery\Item;
@@ -16,7 +16,7 @@ use ZincPane\Core\Gallery\ItemWords;
 /** Puts pictures of the store into a gallery, each at most once. */
 final readonly class AddPictures
 {
-    public function __construct(private ChangeGallery $change, private ConnectionInterface $database)
+    public function __construct(private ChangeGallery $change, private Connection $database)
     {
     }
 
@@ -49,7 +49,7 @@ final readonly class AddPictures
             }
             $change = AddItems::inTurn($entries);
             $added = $this->change->handle($gallery->id, null, $batch === null ? $change : $change->ofBatch($batch), $userId, new Asking, $isLast);
-            foreach (array_filter($marks) as $id => $mark) {
+            foreach (array_filter($marks, static fn (?string $mark): bool => $mark !== null) as $id => $mark) {
                 GalleryItem::query()->whereKey($id)->update(['arrival' => $mark]);
             }
 

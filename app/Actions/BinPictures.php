@@ -7,12 +7,12 @@ namespace App\Actions;
 use App\Models\Gallery;
 use App\Models\Picture;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /** Throws pictures of the store away: into the bin, out of it again, or for good. */
 final readonly class BinPictures
 {
-    public function __construct(private ConnectionInterface $database, private Factory $disks)
+    public function __construct(private Connection $database, private Factory $disks)
     {
     }
 

@@ -8,7 +8,7 @@ use App\Intake\Workshop;
 use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Changes\Joining;
@@ -26,7 +26,7 @@ final readonly class ChangeGallery
     private const ONE_ACT = 5;
 
     public function __construct(
-        private ConnectionInterface $database,
+        private Connection $database,
         private GalleryStore $store,
         private Workshop $workshop,
         private FindClashes $clashes,

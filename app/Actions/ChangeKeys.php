@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Gallery;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Query\Builder;
 
 /** By what windows know their changes: one that heard no answer asks again, and is told what it did. */
@@ -14,7 +14,7 @@ final readonly class ChangeKeys
     /** Versions of a gallery after which a key is forgotten. */
     private const KEPT = 1000;
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -39,7 +39,7 @@ final readonly class ChangeKeys
     {
         $made = $asking->tried === [] ? [] : $this->of($gallery)->whereIn('key', $asking->tried)->where('version', '>', $version)->pluck('version')->all();
 
-        return array_values(array_unique([...$asking->own, ...array_map(intval(...), $made)]));
+        return array_values(array_unique([...$asking->own, ...array_map(static fn (mixed $version): int => is_numeric($version) ? (int) $version : 0, $made)]));
     }
 
     private function of(Gallery $gallery): Builder

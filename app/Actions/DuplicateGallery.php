@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Gallery;
 use App\Models\GalleryItem;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 use ZincPane\Core\Gallery\About;
 
@@ -15,7 +15,7 @@ final readonly class DuplicateGallery
 {
     private const SUFFIX = ' copy';
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 

@@ -91,7 +91,9 @@ final readonly class FinishUpload
         rename($path, $this->disks->disk('parts')->path($batch->id));
         $batch->save();
         $upload->update(['outcome' => ['batch' => $batch->id]]);
-        $batch->purpose === Batch::GALLERY || $this->workshop->takeInZip($batch->id);
+        if ($batch->purpose !== Batch::GALLERY) {
+            $this->workshop->takeInZip($batch->id);
+        }
 
         return $batch;
     }

@@ -6,7 +6,7 @@ namespace App\Actions;
 
 use App\Models\Finish;
 use App\Models\Gallery;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 use ZincPane\Core\Changes\Changes;
 use ZincPane\Core\Design\FinishFile;
@@ -19,7 +19,7 @@ use ZincPane\Core\Settings\SettingException;
 /** Finishes that people keep under names, and the galleries that follow them. */
 final readonly class Finishes
 {
-    public function __construct(private ConnectionInterface $database, private ChangeGallery $change)
+    public function __construct(private Connection $database, private ChangeGallery $change)
     {
     }
 

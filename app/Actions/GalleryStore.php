@@ -32,7 +32,7 @@ final readonly class GalleryStore
         if ($version !== null && $version !== $gallery->version) {
             $since = JournalEntry::query()->where('gallery_id', $id)->where('version', '>', $version)->orderBy('id')->pluck('summary');
 
-            throw StaleVersionException::between($version, $gallery->version, array_values(array_map(strval(...), $since->all())));
+            throw StaleVersionException::between($version, $gallery->version, array_values(array_filter($since->all(), is_string(...))));
         }
 
         return $gallery;
@@ -45,9 +45,9 @@ final readonly class GalleryStore
      */
     public function withoutGone(GalleryDocument $before, GalleryDocument $after): array
     {
-        $pictures = static fn (GalleryDocument $document): array => array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items));
+        $pictures = static fn (GalleryDocument $document): array => array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items), static fn (?string $id): bool => $id !== null);
         $new = array_values(array_diff($pictures($after), $pictures($before)));
-        $gone = $new === [] ? [] : array_diff($new, Picture::query()->whereIn('id', $new)->pluck('id')->all());
+        $gone = $new === [] ? [] : array_diff($new, array_filter(Picture::query()->whereIn('id', $new)->pluck('id')->all(), is_string(...)));
         $there = array_values(array_filter($after->items, static fn (Item $item): bool => ! in_array($item->picture, $gone, true)));
 
         return [$gone === [] ? $after : $after->holding($there), count($gone)];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /** Gathers pictures that look alike, directly or by way of others, into groups. */
 final readonly class LookAlikeGroups
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -23,8 +23,9 @@ final readonly class LookAlikeGroups
             ->join('pictures as other', 'other.id', '=', 'look_alikes.other_id')->whereNull('other.binned_at')
             ->whereColumn('picture_id', '<', 'other_id')->orderBy('picture_id')->get(['picture_id', 'other_id']);
         $group = $members = [];
+        /** @var \stdClass&object{picture_id: string, other_id: string} $pair */
         foreach ($pairs as $pair) {
-            [$one, $other] = [(string) $pair->picture_id, (string) $pair->other_id];
+            [$one, $other] = [$pair->picture_id, $pair->other_id];
             $into = $group[$one] ?? $one;
             $from = $group[$other] ?? $other;
             $members[$into] ??= [$one];

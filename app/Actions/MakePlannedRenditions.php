@@ -11,7 +11,7 @@ use App\Models\Gallery;
 use App\Models\Picture;
 use App\Models\PictureState;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
 
@@ -21,7 +21,7 @@ final readonly class MakePlannedRenditions
     public function __construct(
         private RenditionMaker $maker,
         private Factory $disks,
-        private ConnectionInterface $database,
+        private Connection $database,
         private NeedsOfGallery $needs,
         private PixelGrids $grids,
     ) {

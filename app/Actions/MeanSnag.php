@@ -6,14 +6,14 @@ namespace App\Actions;
 
 use App\Models\Gallery;
 use App\Models\MeantSnag;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Settings\SettingException;
 use ZincPane\Core\Snags\Snag;
 
 /** Keeps that a snag is meant to be so, with a word why; and takes that back. */
 final readonly class MeanSnag
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 

@@ -54,8 +54,9 @@ final class NeedsOfGallery
         foreach (self::places($gallery) as [$exceptions, $content]) {
             $design = $exceptions->design($gallery->design);
             $own = array_keys(array_filter($keys, static fn (string $id, int $i): bool => ! in_array($id, $exceptions->leftOut, true) && ($exceptions->album === null || $albums[$i] === $exceptions->album), ARRAY_FILTER_USE_BOTH));
-            $of = static fn (array $all): array => array_map(static fn (int $i): mixed => $all[$i], $own);
-            foreach ($this->sections->of($of($shapes), $of($albums), $of($large), $gallery->albumsInUse(), $design) as $section) {
+            $own = array_flip($own);
+            $of = [array_intersect_key($shapes, $own), array_intersect_key($albums, $own), array_intersect_key($large, $own)];
+            foreach ($this->sections->of(array_values($of[0]), array_values($of[1]), array_values($of[2]), $gallery->albumsInUse(), $design) as $section) {
                 $placed[] = [$section->arrangement, $content->within($design->finish->ground->sides())];
             }
             $acts[] = $design->viewer->click->act;

@@ -30,7 +30,9 @@ final class OwnIds
             throw SettingException::takenId(self::FIELD, $id, "the gallery “{$other->title}”");
         }
         foreach ($gallery->panes()->with('page.site')->get() as $pane) {
-            $pane->page === null ?: self::refuseOn($pane->page, $id);
+            if ($pane->page !== null) {
+                self::refuseOn($pane->page, $id);
+            }
         }
     }
 

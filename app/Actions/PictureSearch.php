@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Picture;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Query\Builder as Query;
 use ZincPane\Core\Colour\Oklab;
@@ -19,7 +19,7 @@ final readonly class PictureSearch
     /** Share of the picture that a colour must have to count. */
     private const LEAST_SHARE = 0.008;
 
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -46,7 +46,7 @@ final readonly class PictureSearch
      */
     private static function idsOf(Query $query): array
     {
-        return array_values($query->pluck('pictures.id')->map(strval(...))->all());
+        return array_values(array_filter($query->pluck('pictures.id')->all(), is_string(...)));
     }
 
     /**

@@ -7,7 +7,7 @@ namespace App\Actions;
 use App\Imaging\GridMaker;
 use App\Models\Picture;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Colour\PixelGrid;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
@@ -19,7 +19,7 @@ final readonly class PixelGrids
 {
     private const TABLE = 'picture_rasters';
 
-    public function __construct(private ConnectionInterface $database, private GridMaker $maker, private Factory $disks)
+    public function __construct(private Connection $database, private GridMaker $maker, private Factory $disks)
     {
     }
 
@@ -51,7 +51,7 @@ final readonly class PixelGrids
         $stored = [];
         foreach (array_chunk($keys, 500) as $some) {
             foreach ($this->database->table(self::TABLE)->whereIn('rendition_key', $some)->get() as $row) {
-                /** @var object{rendition_key: string, width: int, height: int, numbers: string, colours: string} $row */
+                /** @var \stdClass&object{rendition_key: string, width: int, height: int, numbers: string, colours: string} $row */
                 $stored[$row->rendition_key] = PixelGrid::of(max(1, $row->width), max(1, $row->height), $row->numbers, $row->colours);
             }
         }

@@ -34,7 +34,7 @@ final readonly class PutInArrivals
     public function waiting(string $galleryId): void
     {
         $marks = Upload::query()->where('gallery_id', $galleryId)->where('is_put_in', false)->whereNotNull('picture_id')->pluck('arrival', 'id');
-        foreach ($marks->map(static fn (?string $mark, string $id): string => $mark === null ? $id : Str::beforeLast($mark, ':'))->unique() as $batch) {
+        foreach ($marks->map(static fn (mixed $mark, int|string $id): string => is_string($mark) ? Str::beforeLast($mark, ':') : (string) $id)->unique() as $batch) {
             $this->batch($galleryId, $batch);
         }
     }

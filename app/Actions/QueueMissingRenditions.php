@@ -25,7 +25,9 @@ final readonly class QueueMissingRenditions
     public function forGallery(?string $id): void
     {
         $gallery = $id === null ? null : Gallery::query()->find($id);
-        $gallery === null ?: $this->handle($gallery);
+        if ($gallery !== null) {
+            $this->handle($gallery);
+        }
     }
 
     /**

@@ -8,7 +8,7 @@ use App\Intake\Workshop;
 use App\Models\EntryState;
 use App\Models\Gallery;
 use App\Models\JournalEntry;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\Changes;
 
@@ -16,7 +16,7 @@ use ZincPane\Core\Changes\Changes;
 final readonly class StepThroughJournal
 {
     public function __construct(
-        private ConnectionInterface $database,
+        private Connection $database,
         private GalleryStore $store,
         private Workshop $workshop,
         private TidiedPictures $tidied,

@@ -93,7 +93,7 @@ final class TidiedPictures
      */
     private static function of(?GalleryDocument $document, array $pictures): array
     {
-        $there = $document === null ? null : array_fill_keys(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items)), true);
+        $there = $document === null ? null : array_fill_keys(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $document->items), static fn (?string $id): bool => $id !== null), true);
         $tidied = [];
         foreach (Picture::query()->whereIn('id', $pictures)->get() as $picture) {
             if ($there === null || isset($there[$picture->id])) {

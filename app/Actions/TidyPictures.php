@@ -13,7 +13,7 @@ use App\Models\Picture;
 use App\Models\PictureKind;
 use App\Models\PictureState;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Delivery\Format;
@@ -28,7 +28,7 @@ final readonly class TidyPictures
 {
     private const FIRST_WIDTH = 540;
 
-    public function __construct(private FirstLook $look, private Factory $disks, private ConnectionInterface $database, private NoteColours $colours, private Workshop $workshop)
+    public function __construct(private FirstLook $look, private Factory $disks, private Connection $database, private NoteColours $colours, private Workshop $workshop)
     {
     }
 
@@ -51,9 +51,9 @@ final readonly class TidyPictures
         }
         $pictures = $pictures->where('kind', PictureKind::Picture);
         // All of it is looked at before anything is done.
-        $recipes = $pictures->mapWithKeys(static fn (Picture $picture): array => [$picture->id => $picture->tidied()->with($part)->recipe]);
-        foreach ($pictures as $picture) {
-            $this->handle($picture, $recipes[$picture->id]);
+        $tidied = array_map(static fn (Picture $picture): array => [$picture, $picture->tidied()->with($part)->recipe], $pictures->all());
+        foreach ($tidied as [$picture, $recipe]) {
+            $this->handle($picture, $recipe);
         }
     }
 

@@ -82,7 +82,7 @@ final class SpotFinder implements EventHandler
 
     /**
      * @param  string  $name
-     * @param  array<string, mixed>  $attributes
+     * @param  array<array-key, mixed>  $attributes
      * @param  bool  $selfClosing
      * @return int
      */
@@ -114,10 +114,11 @@ final class SpotFinder implements EventHandler
     }
 
     /**
-     * @param  string  $name
+     * @param  mixed  $name
      */
     public function endTag($name): void
     {
+        $name = is_string($name) ? $name : '';
         if ($name === 'head') {
             $this->headEnd ??= $this->begin;
         }
@@ -204,12 +205,12 @@ final class SpotFinder implements EventHandler
     }
 
     /**
-     * @param  array<string, mixed>  $attributes
+     * @param  array<array-key, mixed>  $attributes
      */
     private function note(string $name, array $attributes): void
     {
         foreach ($attributes as $key => $value) {
-            if (str_starts_with($key, 'on')) {
+            if (str_starts_with((string) $key, 'on')) {
                 $this->handlers++;
             }
             if ($key === 'id' && is_string($value) && $value !== '') {
@@ -227,7 +228,7 @@ final class SpotFinder implements EventHandler
     }
 
     /**
-     * @param  string  $cdata
+     * @param  mixed  $cdata
      */
     public function text($cdata): void
     {
@@ -238,7 +239,7 @@ final class SpotFinder implements EventHandler
     }
 
     /**
-     * @param  string  $cdata
+     * @param  mixed  $cdata
      */
     public function comment($cdata): void
     {
@@ -249,9 +250,9 @@ final class SpotFinder implements EventHandler
     }
 
     /**
-     * @param  string  $msg
-     * @param  int  $line
-     * @param  int  $col
+     * @param  mixed  $msg
+     * @param  mixed  $line
+     * @param  mixed  $col
      */
     public function parseError($msg, $line, $col): void
     {

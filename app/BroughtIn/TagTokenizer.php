@@ -24,7 +24,7 @@ final class TagTokenizer extends Tokenizer
         $this->finder->begin = $this->bytes->position() - 1;
         $this->finder->bytes = $this->bytes;
 
-        return parent::tagName();
+        return parent::tagName() === true;
     }
 
     /**
@@ -35,6 +35,6 @@ final class TagTokenizer extends Tokenizer
         $this->finder->begin = $this->bytes->position() - 1;
         $this->finder->bytes = $this->bytes;
 
-        return parent::endTag();
+        return parent::endTag() === true;
     }
 }

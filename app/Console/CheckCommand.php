@@ -31,7 +31,9 @@ final class CheckCommand extends Command
             $finding->isFault ? $this->warn($finding->says) : $this->line($finding->says);
             $this->line("  {$finding->mend}");
         }
-        $findings === [] && $this->line('All is as it was copied.');
+        if ($findings === []) {
+            $this->line('All is as it was copied.');
+        }
 
         return array_filter($findings, static fn ($finding): bool => $finding->isFault) === [] ? self::SUCCESS : self::FAILURE;
     }

@@ -27,7 +27,7 @@ final class InviteOwner extends Command
         }
         $email = $this->argument('email');
         try {
-            $this->line(Hosts::invitation($people->invite($by, is_string($email) ? $email : '', 'owner')));
+            $this->line(Hosts::invitation($people->invite($by, $email, 'owner')));
         } catch (ValidationException $refusal) {
             $this->error($refusal->getMessage());
 

@@ -90,7 +90,9 @@ final class LoadDemo extends Command
             $gallery = $change->handle($gallery->id, null, Changes::parse(['kind' => 'design', 'design' => $design]), null);
             [$slug, $spot] = $place;
             $pane = $panes->place($gallery, Page::query()->where('slug', $slug)->sole()->id, $spot, null, null);
-            isset($place[2]) && $panes->change($pane, ['place' => $place[2]], null);
+            if (isset($place[2])) {
+                $panes->change($pane, ['place' => $place[2]], null);
+            }
             $live->handle($gallery->id, null, null);
         }
         $this->loadAccount($file);

@@ -16,7 +16,9 @@ final class SweepCommand extends Command
     public function handle(Sweep $sweep): int
     {
         $gone = $sweep->handle($this->option('start') === true);
-        $gone === 0 ?: $this->line("Thrown away what interrupted work left behind: {$gone}.");
+        if ($gone !== 0) {
+            $this->line("Thrown away what interrupted work left behind: {$gone}.");
+        }
 
         return self::SUCCESS;
     }

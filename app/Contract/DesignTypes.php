@@ -106,7 +106,7 @@ final class DesignTypes
                 'part_kinds' => Type::list(Type::object(['value' => Type::ref('PartKind'), 'label' => Type::text(), 'is_written' => Type::flag()])),
                 'frame_spots' => Type::list(Type::text()),
                 'heading_levels' => Type::list(Type::whole()),
-                'longest' => Type::object(array_fill_keys(array_keys((array) Vocabulary::all()['longest']), Type::whole())),
+                'longest' => Type::object(array_map(static fn (): Type => Type::whole(), Vocabulary::longest())),
             ]),
         ];
     }

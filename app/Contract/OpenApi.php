@@ -153,7 +153,7 @@ final readonly class OpenApi
     }
 
     /**
-     * @return array<string, mixed>
+     * @return array<mixed>
      */
     private function schemas(): array
     {

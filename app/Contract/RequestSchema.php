@@ -36,14 +36,16 @@ final readonly class RequestSchema
             }
             $isForm = $isForm || in_array('file', $said, true);
             $schema['properties'][$name] = $this->property($said, $rules, (string) $name);
-            array_intersect(['required', 'present'], $said) === [] || $schema['required'][] = (string) $name;
+            if (array_intersect(['required', 'present'], $said) !== []) {
+                $schema['required'][] = (string) $name;
+            }
         }
         if ($schema['properties'] === []) {
             return ['content' => [$this->isPart() ? 'application/offset+octet-stream' : 'application/json' => ['schema' => $this->isPart() ? ['type' => 'string', 'contentMediaType' => 'application/octet-stream'] : ['type' => 'object']]]];
         }
         $schema['properties'] = (object) $schema['properties'];
 
-        return ['required' => $schema['required'] !== [], 'content' => [$isForm ? 'multipart/form-data' : 'application/json' => ['schema' => array_filter($schema)]]];
+        return ['required' => $schema['required'] !== [], 'content' => [$isForm ? 'multipart/form-data' : 'application/json' => ['schema' => array_filter($schema, static fn (mixed $part): bool => $part !== [])]]];
     }
 
     /**

@@ -15,7 +15,7 @@ final class ImmediateConnector extends SQLiteConnector
      * @param  string  $dsn
      * @param  string  $username
      * @param  string  $password
-     * @param  array<int, mixed>  $options
+     * @param  array<mixed>  $options
      */
     protected function createPdoConnection($dsn, $username, #[SensitiveParameter] $password, $options): PDO
     {

@@ -100,7 +100,9 @@ final readonly class ElsewhereFacts
     private static function refusals(?string $gallery): array
     {
         $refusals = EmbedRefusal::query()->with('gallery:id,title')->latest('updated_at')->limit(50);
-        $gallery === null ?: $refusals->where('gallery_id', $gallery);
+        if ($gallery !== null) {
+            $refusals->where('gallery_id', $gallery);
+        }
 
         return array_values($refusals->get()->map(static fn (EmbedRefusal $refusal): array => [
             'origin' => $refusal->origin, 'times' => $refusal->times, 'at' => $refusal->updated_at->toIso8601String(), 'gallery_id' => $refusal->gallery_id, 'gallery' => $refusal->gallery->title,

@@ -49,7 +49,9 @@ final readonly class PageReader
     {
         $said = [];
         foreach ($this->all('//meta[@http-equiv]') as $meta) {
-            strtolower($meta->getAttribute('http-equiv')) === 'content-security-policy' && $said[] = $meta->getAttribute('content');
+            if (strtolower($meta->getAttribute('http-equiv')) === 'content-security-policy') {
+                $said[] = $meta->getAttribute('content');
+            }
         }
 
         return implode(', ', $said);
@@ -114,7 +116,9 @@ final readonly class PageReader
                 'frame' => new Found(FoundPart::Frame, $id, $stamp, str_starts_with($class, 'zp-in-') && $this->count('.//style', $element) > 0),
                 default => null,
             };
-            $known === null ?: $found[] = $known;
+            if ($known !== null) {
+                $found[] = $known;
+            }
         }
 
         return $found;
@@ -147,7 +151,9 @@ final readonly class PageReader
         $found = [];
         foreach ($this->all('//ul[@role="list" or contains(@class,"zp-tiles")][not(ancestor::*[@'.HtmlCss::MARK.'])]') as $list) {
             $gallery = $this->galleriesOf('.//img[@src]', $list);
-            $gallery === [] ?: $found[] = new Found(FoundPart::Body, (string) array_key_first($gallery), '', false);
+            if ($gallery !== []) {
+                $found[] = new Found(FoundPart::Body, (string) array_key_first($gallery), '', false);
+            }
         }
 
         return $found;
@@ -189,7 +195,9 @@ final readonly class PageReader
         $count = [];
         foreach ($this->all($query, $in) as $image) {
             $gallery = preg_match('~^'.preg_quote($this->host, '~').'/media/([0-9a-f]{24})/~', $image->getAttribute('src'), $match) === 1 ? $this->pictures[$match[1]] ?? null : null;
-            $gallery === null ?: $count[$gallery] = ($count[$gallery] ?? 0) + 1;
+            if ($gallery !== null) {
+                $count[$gallery] = ($count[$gallery] ?? 0) + 1;
+            }
         }
 
         return $count;

@@ -30,8 +30,14 @@ final readonly class AddToGallery
             $words[$picture->id] = $besides;
         }
         $this->add->handle($gallery, $taken, null);
-        $items = GalleryItem::query()->where('gallery_id', $gallery->id)->whereIn('picture_id', array_keys($words))->pluck('picture_id', 'id')->all();
-        $said = array_filter(array_map(static fn (string $picture): array => $words[$picture], $items));
+        $items = GalleryItem::query()->where('gallery_id', $gallery->id)->whereIn('picture_id', array_keys($words))->get(['id', 'picture_id']);
+        $said = [];
+        foreach ($items as $item) {
+            $own = $words[$item->picture_id ?? ''] ?? [];
+            if ($own !== []) {
+                $said[$item->id] = $own;
+            }
+        }
 
         return $said === [] ? $gallery->refresh() : $this->change->handle($gallery->id, null, Reword::of($said), null);
     }

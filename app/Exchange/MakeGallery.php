@@ -11,7 +11,7 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\Picture;
 use Closure;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Support\Str;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Formats\GalleryFile;
@@ -21,7 +21,7 @@ use ZincPane\Core\Gallery\Albums;
 /** Makes a gallery of files that came together, as they were understood. */
 final readonly class MakeGallery
 {
-    public function __construct(private PicturesIn $pictures, private QueueMissingRenditions $missing, private ConnectionInterface $database)
+    public function __construct(private PicturesIn $pictures, private QueueMissingRenditions $missing, private Connection $database)
     {
     }
 
@@ -37,7 +37,9 @@ final readonly class MakeGallery
         $make = $draft->file === null ? $this->ofDraft($archive, $draft, $told) : $this->ofFile($archive, $draft->file, $told);
         $gallery = $this->database->transaction(static function () use ($make, $noting): Gallery {
             $gallery = $make();
-            $noting === null || $noting($gallery);
+            if ($noting !== null) {
+                $noting($gallery);
+            }
 
             return $gallery;
         });

@@ -32,7 +32,9 @@ final readonly class PicturesIn
         $picture = $taken->picture;
         if (! $taken->isKnown) {
             $picture->update([...$entry->words->toArray(), 'keywords' => $entry->keywords, 'track' => $picture->kind === PictureKind::Video ? $entry->track : '']);
-            $entry->recipe->isPlain() || $picture->kind !== PictureKind::Picture || $this->tidy->handle($picture, $entry->recipe);
+            if (! $entry->recipe->isPlain() && $picture->kind === PictureKind::Picture) {
+                $this->tidy->handle($picture, $entry->recipe);
+            }
         }
 
         return [$picture, $taken->isKnown];

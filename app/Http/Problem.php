@@ -89,7 +89,7 @@ final class Problem
     }
 
     /**
-     * @param  array<string, mixed>  $headers  Retry-After, say
+     * @param  array<mixed>  $headers  Retry-After, say
      */
     private static function ofStatus(int $status, array $headers): JsonResponse
     {

@@ -114,7 +114,7 @@ final readonly class AnimatedPng
         $webp = (string) ob_get_clean();
         $picture = '';
         for ($at = 12; $at + 8 <= strlen($webp); $at += 8 + $size + $size % 2) {
-            $size = (int) (unpack('V', substr($webp, $at + 4, 4))[1] ?? 0);
+            $size = (int) hexdec(bin2hex(strrev(substr($webp, $at + 4, 4))));
             if (in_array(substr($webp, $at, 4), ['ALPH', 'VP8 ', 'VP8L'], true)) {
                 $picture .= self::chunk(substr($webp, $at, 4), substr($webp, $at + 8, $size));
             }

@@ -78,8 +78,7 @@ final readonly class PngFrames
 
     private static function frame(string $header, string $shared, string $control, string $data): PngFrame
     {
-        $unit = unpack('n2part/C2act', substr($control, 20, 6));
-        [$part, $of, $disposal, $over] = $unit === false ? [0, 0, 0, 0] : array_values($unit);
+        [$part, $of, $disposal, $over] = [self::number($control, 20, 2), self::number($control, 22, 2), self::number($control, 24, 1), self::number($control, 25, 1)];
         [$width, $height, $x, $y] = array_map(static fn (int $at): int => self::number($control, $at), [4, 8, 12, 16]);
         if ($x + $width > self::number($header, 0) || $y + $height > self::number($header, 4)) {
             throw ImagingException::refused('png', 'a picture of the animation is larger than the whole');
@@ -109,10 +108,11 @@ final readonly class PngFrames
         return pack('N', strlen($contents)).$name.$contents.pack('N', crc32($name.$contents));
     }
 
-    private static function number(string $bytes, int $at): int
+    /** The greatest byte comes first; 0 where the bytes end before. */
+    private static function number(string $bytes, int $at, int $length = 4): int
     {
-        $number = unpack('N', substr($bytes, $at, 4) ?: "\0\0\0\0");
+        $number = substr($bytes, $at, $length);
 
-        return $number === false ? 0 : (int) $number[1];
+        return strlen($number) < $length ? 0 : (int) hexdec(bin2hex($number));
     }
 }

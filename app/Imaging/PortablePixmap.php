@@ -18,8 +18,8 @@ final class PortablePixmap
         if (preg_match('/^P([56])\s(?:#[^\n]*\n|\s)*(\d+)\s+(\d+)\s+255\s/', $contents, $header) !== 1) {
             throw ImagingException::refused('vipsthumbnail', 'the raster is no pixmap in 8 bits');
         }
-        $bytes = unpack('C*', substr($contents, strlen($header[0])));
-        $bytes = $bytes === false ? [] : array_values($bytes);
+        /** @var list<int> $bytes */
+        $bytes = array_values(unpack('C*', substr($contents, strlen($header[0]))) ?: []);
         $pixels = $header[1] === '5'
             ? array_map(static fn (int $grey): int => $grey * 0x010101, $bytes)
             : array_map(static fn (array $rgb): int => $rgb[0] << 16 | $rgb[1] << 8 | $rgb[2], array_chunk($bytes, 3));

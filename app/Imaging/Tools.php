@@ -75,8 +75,9 @@ final readonly class Tools
         $running = [];
         try {
             foreach ($commands as [$tool, $arguments]) {
-                if (count($running) >= $atOnce) {
-                    $this->finished(...array_shift($running));
+                $first = count($running) >= $atOnce ? array_shift($running) : null;
+                if ($first !== null) {
+                    $this->finished($first[0], $first[1]);
                 }
                 $running[] = $this->started($tool, $arguments);
             }

@@ -42,7 +42,9 @@ final readonly class BatchLock
         $path = $this->disks->disk('parts')->path("{$batch->id}.lock");
         $lock = is_file($path) ? fopen($path, 'c') : false;
         $isFree = $lock === false || flock($lock, LOCK_EX | LOCK_NB);
-        $lock === false ?: fclose($lock);
+        if ($lock !== false) {
+            fclose($lock);
+        }
 
         return $isFree;
     }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Intake;
 
 use App\Models\Picture;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Colour\LookAlikes;
 use ZincPane\Core\Colour\PerceptualHash;
 
 /** Notes which pictures of the store a new one looks like. */
 final readonly class LookAlikeFinder
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -25,7 +25,7 @@ final readonly class LookAlikeFinder
         }
         $others = Picture::query()->whereKeyNot($picture->id)->whereNotNull('look')->pluck('look', 'id')->all();
         $ids = array_map(strval(...), array_keys($others));
-        $near = (new LookAlikes(array_map(static fn (mixed $hex): PerceptualHash => PerceptualHash::parse((string) $hex), array_values($others))))->near($look, PerceptualHash::ALIKE);
+        $near = (new LookAlikes(array_map(static fn (mixed $hex): PerceptualHash => PerceptualHash::parse(is_string($hex) ? $hex : ''), array_values($others))))->near($look, PerceptualHash::ALIKE);
         if ($near === []) {
             return null;
         }

@@ -25,7 +25,9 @@ final readonly class Originals
     {
         $disk = $this->disks->disk('originals');
         $whole = $disk->exists($target) && $disk->size($target) === strlen($contents);
-        $whole && touch($disk->path($target)) || $this->write($target, $contents);
+        if (! $whole || ! touch($disk->path($target))) {
+            $this->write($target, $contents);
+        }
     }
 
     /**

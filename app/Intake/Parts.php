@@ -49,7 +49,7 @@ final readonly class Parts
         $file = fopen($this->path($upload), 'c+b') ?: throw PartException::notWritable($upload->name);
         try {
             flock($file, LOCK_EX);
-            $there = (int) fseek($file, 0, SEEK_END) === 0 ? (int) ftell($file) : 0;
+            $there = fseek($file, 0, SEEK_END) === 0 ? (int) ftell($file) : 0;
             if ($offset !== $there) {
                 throw PartException::wrongPlace($offset, $there);
             }

@@ -6,7 +6,7 @@ namespace App\Intake;
 
 use App\Models\Picture;
 use Illuminate\Config\Repository;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Database\UniqueConstraintViolationException;
 
 /** Takes one file into the store: every way in comes through here. */
@@ -19,7 +19,7 @@ final readonly class TakeIn
         private Originals $originals,
         private LookAlikeFinder $lookAlikes,
         private Repository $config,
-        private ConnectionInterface $database,
+        private Connection $database,
     ) {
     }
 
@@ -97,7 +97,7 @@ final readonly class TakeIn
             $type->fits($picture->name) ? null : "“{$picture->name}” is really a {$type->label()} file and was taken as one.",
             ...$told,
             $alike === null ? null : "“{$picture->name}” looks much like “{$alike->name}”; keep the better one.",
-        ]);
+        ], static fn (?string $said): bool => $said !== null);
 
         return $all === [] ? null : implode(' ', $all);
     }

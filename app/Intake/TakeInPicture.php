@@ -88,7 +88,7 @@ final readonly class TakeInPicture
             $still === null ? null : "“{$picture->name}” moves, but is taken as a still: {$still}.",
             $picture->is_moving ? "“{$picture->name}” moves, and visitors see it move." : null,
             ...array_map(static fn (string $field, int $length): string => self::cut($picture->name, $field, $length), array_keys($facts->cut), $facts->cut),
-        ]));
+        ], static fn (?string $said): bool => $said !== null));
     }
 
     private static function cut(string $name, string $field, int $length): string

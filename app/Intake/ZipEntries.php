@@ -59,7 +59,9 @@ final class ZipEntries
         $names = [];
         for ($i = 0; $i < $this->zip->numFiles; $i++) {
             $name = (string) $this->zip->getNameIndex($i);
-            self::isFolder($name) || $names[$i] = $name;
+            if (! self::isFolder($name)) {
+                $names[$i] = $name;
+            }
         }
 
         return $names;
@@ -88,7 +90,7 @@ final class ZipEntries
         }
         $system = $attributes = 0;
         $this->zip->getExternalAttributesIndex($index, $system, $attributes);
-        if ($system === ZipArchive::OPSYS_UNIX && ($attributes >> 16 & self::KIND) === self::LINK) {
+        if ($system === ZipArchive::OPSYS_UNIX && is_int($attributes) && ($attributes >> 16 & self::KIND) === self::LINK) {
             throw IntakeException::isLink($entry);
         }
         $about = $this->zip->statIndex($index);

@@ -131,7 +131,7 @@ final class Gallery extends Model
      */
     public static function grounds(): array
     {
-        $grounds = self::query()->toBase()->where(self::GROUND, '!=', '')->get([self::GROUND.' as ground'])->pluck('ground');
+        $grounds = self::query()->toBase()->where(self::GROUND, '!=', '')->pluck(self::GROUND.' as ground');
 
         return array_values(array_filter($grounds->all(), is_string(...)));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Query\JoinClause;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 
@@ -36,7 +37,7 @@ final readonly class ItemRows
         ];
         $rows = DB::table('gallery_items as i')->where('i.gallery_id', $galleryId)
             ->leftJoin('pictures as p', 'p.id', '=', 'i.picture_id')
-            ->leftJoin('pictures as f', static fn ($join) => $join->on('f.id', '=', DB::raw("case when p.kind = 'video' then p.poster_id else p.id end")))
+            ->leftJoin('pictures as f', static fn (JoinClause $join) => $join->on('f.id', '=', DB::raw("case when p.kind = 'video' then p.poster_id else p.id end")))
             ->orderBy('i.position')->get($select)->all();
 
         return new self(array_map(static fn (stdClass $row): ItemRow => new ItemRow((array) $row), array_values($rows)), hash('xxh128', serialize($rows)));

@@ -47,6 +47,14 @@ final class Page extends Model
         return ['position' => 'integer', 'comments' => 'boolean', 'is_offline' => 'boolean'];
     }
 
+    /** The position of the last page, 0 where there is none. */
+    public static function lastPosition(): int
+    {
+        $last = self::query()->max('position');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
     /**
      * @return BelongsTo<Site, $this>
      */

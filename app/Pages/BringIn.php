@@ -113,7 +113,7 @@ final readonly class BringIn
     {
         $site = Site::query()->firstOrFail();
         $taken = PagesOfSite::taken(null);
-        $position = (int) Page::query()->max('position');
+        $position = Page::lastPosition();
         $made = [];
         foreach ($pages as $address => [$file, $name]) {
             $address = $isZip ? self::free((string) $address, $taken) : PageAddress::of((string) $address, $taken);

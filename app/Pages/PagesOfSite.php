@@ -42,7 +42,7 @@ final readonly class PagesOfSite
                 'slug' => isset($told['address']) ? PageAddress::checked($told['address'], $taken) : PageAddress::of($title, $taken),
                 'menu_label' => $label,
                 'parent_id' => $told['parent'] ?? null,
-                'position' => (int) Page::query()->max('position') + 1,
+                'position' => Page::lastPosition() + 1,
                 'body' => Body::ofParts(Parts::of([new Part('h1', PartKind::Heading, e($title), 1)])),
             ]);
             $this->checkMenu();

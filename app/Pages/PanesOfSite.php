@@ -40,7 +40,9 @@ final readonly class PanesOfSite
         $pane = $this->journal->act($userId, function () use ($gallery, $pageId, $spot, $room): Pane {
             $page = $pageId === null ? null : Page::query()->with('site', 'content')->findOrFail($pageId);
             $this->refuseSpot($page, $spot);
-            $page === null ?: $this->ids->refusePlacing($gallery, $page);
+            if ($page !== null) {
+                $this->ids->refusePlacing($gallery, $page);
+            }
 
             return Pane::query()->create([
                 'page_id' => $page?->id, 'gallery_id' => $gallery->id, 'spot' => $spot, 'room' => $room,
@@ -82,7 +84,7 @@ final readonly class PanesOfSite
                 $new['exceptions'] = self::exceptions($pane, $told['exceptions'])->toArray();
             }
             if (isset($told['except'])) {
-                $new['except'] = array_values(array_intersect($told['except'], Page::query()->pluck('id')->all()));
+                $new['except'] = array_values(array_intersect($told['except'], array_filter(Page::query()->pluck('id')->all(), is_string(...))));
             }
             $pane->update($new);
         });
@@ -109,7 +111,7 @@ final readonly class PanesOfSite
         $items = GalleryItem::query()->where('gallery_id', $pane->gallery_id)->pluck('id')->all();
 
         // What is no item of the gallery any more is left out everywhere.
-        return PaneExceptions::fromArray([...$new->toArray(), 'left_out' => array_values(array_intersect($new->leftOut, $items))]);
+        return PaneExceptions::fromArray([...$new->toArray(), 'left_out' => array_values(array_intersect($new->leftOut, array_filter($items, is_string(...))))]);
     }
 
     private function refuseSpot(?Page $page, int $spot): void
@@ -137,13 +139,17 @@ final readonly class PanesOfSite
         $names = [];
         foreach ($own as $one) {
             foreach ($one->panes as $pane) {
-                $pane->id === $but ?: $names[] = $pane->name;
+                if ($pane->id !== $but) {
+                    $names[] = $pane->name;
+                }
             }
             preg_match_all('/\sid\s*=\s*["\']?([^\s"\'>]+)/i', $one->isBroughtIn ? $this->contents->body($one)->content : implode('', $this->contents->blocks($one, $site->frame(), [])).$site->shell, $found);
             $names = [...$names, ...$found[1]];
         }
         foreach ($saved->frame as $pane) {
-            $pane->id === $but ?: $names[] = $pane->name;
+            if ($pane->id !== $but) {
+                $names[] = $pane->name;
+            }
         }
 
         return array_values(array_unique($names));

@@ -13,7 +13,7 @@ use App\Models\Site;
 use App\Models\SiteEntry;
 use App\Publishing\WordsOfSite;
 use Closure;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /**
  * Acts on pages and places, written down in words together with what leads back.
@@ -28,7 +28,7 @@ final readonly class SiteJournal
     /** Characters of what is told of one act. */
     private const LONGEST = 900;
 
-    public function __construct(private ConnectionInterface $database, private WordsOfSite $words)
+    public function __construct(private Connection $database, private WordsOfSite $words)
     {
     }
 
@@ -155,7 +155,7 @@ final readonly class SiteJournal
      */
     private function step(SiteEntry $entry, array $from, array $to, EntryState $outcome): void
     {
-        $galleries = array_unique(array_column(array_filter($to['panes']), 'gallery_id'));
+        $galleries = array_unique(array_filter(array_column(array_filter($to['panes'], is_array(...)), 'gallery_id'), is_string(...)));
         if (! Snapshot::now()->agreesWith($from) || Gallery::query()->whereIn('id', $galleries)->count() < count($galleries)) {
             throw NothingToUndoException::changedSince($entry->summary);
         }
@@ -172,7 +172,7 @@ final readonly class SiteJournal
         Pane::query()->whereIn('id', $gone($patch['panes']))->delete();
         Page::query()->whereIn('id', $gone($patch['pages']))->delete();
         foreach ([[Page::class, $patch['pages']], [Pane::class, $patch['panes']]] as [$model, $rows]) {
-            foreach (array_filter($rows) as $id => $row) {
+            foreach (array_filter($rows, is_array(...)) as $id => $row) {
                 $model::query()->toBase()->updateOrInsert(['id' => $id], [...$row, 'updated_at' => now()]);
             }
         }

@@ -62,9 +62,10 @@ final readonly class Snapshot
      */
     public function patched(array $patch): self
     {
-        $put = static fn (array $rows, array $changes): array => array_filter([...$rows, ...$changes], static fn (?array $row): bool => $row !== null);
-
-        return new self($put($this->pages, $patch['pages']), $put($this->panes, $patch['panes']));
+        return new self(
+            array_filter([...$this->pages, ...$patch['pages']], static fn (?array $row): bool => $row !== null),
+            array_filter([...$this->panes, ...$patch['panes']], static fn (?array $row): bool => $row !== null),
+        );
     }
 
     /**
@@ -74,7 +75,7 @@ final readonly class Snapshot
      */
     public function agreesWith(array $patch): bool
     {
-        $agrees = static fn (array $rows, array $changes): bool => array_filter($changes, static fn (?array $row, string $id): bool => ($rows[$id] ?? null) !== $row, ARRAY_FILTER_USE_BOTH) === [];
+        $agrees = static fn (array $rows, array $changes): bool => array_filter($changes, static fn (mixed $row, int|string $id): bool => ($rows[$id] ?? null) !== $row, ARRAY_FILTER_USE_BOTH) === [];
 
         return $agrees($this->pages, $patch['pages']) && $agrees($this->panes, $patch['panes']);
     }
@@ -123,16 +124,16 @@ final readonly class Snapshot
 
     public function state(): SiteState
     {
-        $files = array_flip(Body::query()->where('kind', Body::FILE)->whereIn('hash', array_column($this->pages, 'body'))->pluck('hash')->all());
+        $files = Body::query()->where('kind', Body::FILE)->whereIn('hash', array_column($this->pages, 'body'))->pluck('hash')->all();
         $panes = $frame = [];
         foreach ($this->panes as $row) {
             $pane = (new Pane)->newFromBuilder($row)->toCore();
-            $row['page_id'] === null ? $frame[] = $pane : $panes[$row['page_id']][] = $pane;
+            is_string($row['page_id']) ? $panes[$row['page_id']][] = $pane : $frame[] = $pane;
         }
         $pages = [];
         foreach ($this->pages as $id => $row) {
             $page = (new Page)->newFromBuilder($row);
-            $pages[] = $page->setRelation('panes', $page->panes()->getModel()->newCollection())->setRelation('content', new Body(['kind' => isset($files[$row['body']]) ? Body::FILE : Body::PARTS]))->toCore()->holding($panes[$id] ?? []);
+            $pages[] = $page->setRelation('panes', $page->panes()->getModel()->newCollection())->setRelation('content', new Body(['kind' => in_array($row['body'], $files, true) ? Body::FILE : Body::PARTS]))->toCore()->holding($panes[$id] ?? []);
         }
 
         return SiteState::of($pages, $frame);

@@ -35,9 +35,9 @@ final class CardMarks
         $marks = [];
         $now = now()->subSeconds(self::FRESH)->format('Y-m-d H:i:s');
         foreach ($galleries as $gallery) {
-            /** @var ?object{latest: ?string, poster: ?string} $own */
+            /** @var (\stdClass&object{latest: ?string, poster: ?string})|null $own */
             $own = $pictures->get($gallery->id);
-            $isFresh = max($own->latest ?? '', $own->poster ?? '', (string) $gallery->getRawOriginal('updated_at')) >= $now;
+            $isFresh = max($own->latest ?? '', $own->poster ?? '', (string) $gallery->updated_at?->format('Y-m-d H:i:s')) >= $now;
             $marks[$gallery->id] = $isFresh ? null : hash('sha256', json_encode([
                 $around, $gallery->version, $gallery->edition_id, $gallery->title, $own, $panes->get($gallery->id),
             ], JSON_THROW_ON_ERROR));

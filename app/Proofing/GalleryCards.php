@@ -47,7 +47,9 @@ final readonly class GalleryCards
             $card = $known[self::key($id)];
             if ($marks[$id] === null || ! is_array($card) || ($card['mark'] ?? null) !== $marks[$id] || ! is_array($card['card'] ?? null)) {
                 $card = ['mark' => $marks[$id], 'card' => $this->card($gallery->loadCount('items')->load('panes.page', 'edition:id,gallery_id,version,created_at'), $site)];
-                $marks[$id] === null ?: $this->cache->forever(self::key($id), $card);
+                if ($marks[$id] !== null) {
+                    $this->cache->forever(self::key($id), $card);
+                }
             }
             /** @var array<string, mixed> $shown */
             $shown = $card['card'];
@@ -73,7 +75,7 @@ final readonly class GalleryCards
         return [
             'id' => $gallery->id,
             'title' => $gallery->title,
-            'pictures' => (int) $gallery->getAttribute('items_count'),
+            'pictures' => $gallery->items_count ?? 0,
             'pages' => array_values($gallery->panes->map(static fn (Pane $pane): string => $pane->page->title ?? 'every page')->unique()->all()),
             'state' => match (true) {
                 $gallery->edition_id === null => 'draft',

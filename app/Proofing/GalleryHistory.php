@@ -62,13 +62,14 @@ final class GalleryHistory
             array_push($items, ...$wanted[$entry->id][1]);
         }
         $ofItems = GalleryItem::query()->whereIn('id', array_unique($items))->whereNotNull('picture_id')->pluck('picture_id', 'id')->all();
+        $ofItems = array_filter($ofItems, is_string(...));
         $all = [];
         foreach ($wanted as $id => [$pictures, $ids]) {
             $all[$id] = array_slice(array_values(array_unique([...$pictures, ...array_values(array_intersect_key($ofItems, array_flip($ids)))])), 0, self::SHOWN);
         }
         $known = Picture::query()->whereIn('id', array_unique(array_merge([], ...array_values($all))))->with('poster')->get()->keyBy('id');
 
-        return array_map(static fn (array $pictures): array => array_values(array_filter(array_map(static fn (string $id): ?string => $known->get($id)?->face()?->thumbnail(self::SMALL), $pictures))), $all);
+        return array_map(static fn (array $pictures): array => array_values(array_filter(array_map(static fn (string $id): ?string => $known->get($id)?->face()?->thumbnail(self::SMALL), $pictures), static fn (?string $address): bool => $address !== null)), $all);
     }
 
     /**

@@ -79,7 +79,9 @@ final readonly class Inspections
         $places = [];
         foreach ($rows->all as $row) {
             $place = $byKey[FrozenGallery::keyOf($row->id())] ?? null;
-            $place === null ?: $places[$row->id()] = $place;
+            if ($place !== null) {
+                $places[$row->id()] = $place;
+            }
         }
 
         return $places;

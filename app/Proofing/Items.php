@@ -91,10 +91,10 @@ final class Items
      */
     private static function ownWords(array $items): array
     {
-        $ids = array_values(array_unique(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $items))));
+        $ids = array_values(array_unique(array_filter(array_map(static fn (Item $item): ?string => $item->picture, $items), static fn (?string $id): bool => $id !== null)));
         $own = [];
         foreach (Picture::query()->toBase()->whereIn('id', $ids)->get(['id', 'caption', 'alt', 'decorative']) as $row) {
-            /** @var object{id: string, caption: string, alt: string, decorative: int|bool} $row */
+            /** @var \stdClass&object{id: string, caption: string, alt: string, decorative: int|bool} $row */
             $own[$row->id] = new Words(caption: $row->caption, alt: $row->alt, decorative: (bool) $row->decorative);
         }
 

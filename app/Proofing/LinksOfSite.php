@@ -35,7 +35,9 @@ final class LinksOfSite
         foreach ($saved->pages as $page) {
             preg_match_all('~href\s*=\s*\\\\?["\'](/[^"\'\\\\#?]*)~i', $this->contents->body($page)->content, $found);
             foreach (array_unique($found[1]) as $path) {
-                $path === $page->path() ?: $links[$path][] = $page->title;
+                if ($path !== $page->path()) {
+                    $links[$path][] = $page->title;
+                }
             }
         }
 

@@ -55,7 +55,9 @@ final class PartFacts
             $items = GalleryItem::query()->where('gallery_id', $pane->gallery_id)->where('is_hidden', false)->whereIn('picture_id', $parts->pictures())->whereNotIn('id', $leftOut)->get();
             foreach ($items as $item) {
                 foreach ($parts->list as $part) {
-                    $part->picture !== $item->picture_id ?: $twice[] = ['part' => $part->id, 'pane' => $pane->id, 'item' => $item->id, 'gallery' => $pane->gallery->title];
+                    if ($part->picture === $item->picture_id) {
+                        $twice[] = ['part' => $part->id, 'pane' => $pane->id, 'item' => $item->id, 'gallery' => $pane->gallery->title];
+                    }
                 }
             }
         }

@@ -41,7 +41,9 @@ final readonly class SnagsOfSite
             $known = $this->cache->get("snags:{$id}");
             if ($mark === null || ! is_array($known) || $known['mark'] !== $mark) {
                 $known = ['mark' => $mark, 'snags' => $this->snags->open($gallery, $site)];
-                $mark === null ?: $this->cache->forever("snags:{$id}", $known);
+                if ($mark !== null) {
+                    $this->cache->forever("snags:{$id}", $known);
+                }
             }
             /** @var list<array<string, mixed>> $snags */
             $snags = $known['snags'];
@@ -62,10 +64,13 @@ final readonly class SnagsOfSite
     {
         $originals = $this->disks->disk('originals');
         $missing = $isThere = [];
+        /** @var \stdClass&object{gallery_id: string, hash: string} $row */
         foreach (DB::table('gallery_items')->join('pictures', 'pictures.id', '=', 'gallery_items.picture_id')->get(['gallery_id', 'hash']) as $row) {
-            $hash = (string) $row->hash;
+            $hash = $row->hash;
             $isThere[$hash] ??= $originals->exists(OriginalName::pathOf($hash));
-            $isThere[$hash] ?: $missing[(string) $row->gallery_id][] = $hash;
+            if (! $isThere[$hash]) {
+                $missing[$row->gallery_id][] = $hash;
+            }
         }
 
         return $missing;

@@ -77,10 +77,28 @@ final class Vocabulary
             'part_kinds' => array_map(static fn (PartKind $kind): array => ['value' => $kind->value, 'label' => $kind->label(), 'is_written' => $kind->isWritten()], PartKind::cases()),
             'frame_spots' => array_map(ucfirst(...), SiteState::SPOTS),
             'heading_levels' => Part::LEVELS,
-            'longest' => [
-                'gallery_title' => About::LONGEST_TITLE, 'gallery_description' => About::LONGEST_DESCRIPTION, 'album' => Album::LONGEST,
-                'keywords' => Words::LONGEST_KEYWORDS, 'text' => RichText::LONGEST, 'menu_label' => Page::LONGEST_LABEL, 'page_title' => Page::LONGEST_TITLE, 'address' => PageAddress::LONGEST, 'pane_name' => Pane::LONGEST_NAME, 'part_caption' => Part::LONGEST_CAPTION, 'finish_name' => NamedFinish::LONGEST, 'snag_word' => MeantSnag::LONGEST,
-            ],
+            'longest' => self::longest(),
+        ];
+    }
+
+    /**
+     * @return array<string, int> how many characters each text may have
+     */
+    public static function longest(): array
+    {
+        return [
+            'gallery_title' => About::LONGEST_TITLE,
+            'gallery_description' => About::LONGEST_DESCRIPTION,
+            'album' => Album::LONGEST,
+            'keywords' => Words::LONGEST_KEYWORDS,
+            'text' => RichText::LONGEST,
+            'menu_label' => Page::LONGEST_LABEL,
+            'page_title' => Page::LONGEST_TITLE,
+            'address' => PageAddress::LONGEST,
+            'pane_name' => Pane::LONGEST_NAME,
+            'part_caption' => Part::LONGEST_CAPTION,
+            'finish_name' => NamedFinish::LONGEST,
+            'snag_word' => MeantSnag::LONGEST,
         ];
     }
 

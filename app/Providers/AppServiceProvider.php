@@ -23,8 +23,9 @@ use App\Models\User;
 use App\Publishing\VisitorScript;
 use App\Upkeep\Tend;
 use Illuminate\Cache\RateLimiting\Limit;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Queue\Events\WorkerStarting;
@@ -47,7 +48,7 @@ final class AppServiceProvider extends ServiceProvider
             config()->integer('zinc.limits.memory_bytes'),
             config()->integer('zinc.limits.said_bytes'),
         ));
-        $this->app->singleton(RenditionMaker::class, static fn ($app) => new RenditionMaker(
+        $this->app->singleton(RenditionMaker::class, static fn (Application $app) => new RenditionMaker(
             $app->make(Tools::class),
             $app->make(BaseMaker::class),
             $app->make(WordsWriter::class),
@@ -57,8 +58,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Arranger::class);
         $this->app->singleton(NeedsOfGallery::class);
         $this->app->bind(Workshop::class, QueuedWorkshop::class);
-        $this->app->singleton(Sources::class, static fn ($app) => new Sources([
-            new CameraCard(database_path('demo/card'), $app->make(ConnectionInterface::class)),
+        $this->app->singleton(Sources::class, static fn (Application $app) => new Sources([
+            new CameraCard(database_path('demo/card'), $app->make(Connection::class)),
             new StockShelf(database_path('demo/shelf')),
         ]));
         $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist')));

@@ -93,7 +93,9 @@ final readonly class ChangeGuard
             $this->publish($site, [...Guard::all($site), $gallery->id => $guard], static function () use ($gallery, $told, $besides): void {
                 // Nothing of the gallery itself was changed: its version and its time stay.
                 Gallery::query()->whereKey($gallery->id)->toBase()->update(array_map(static fn (mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $told));
-                $besides === null || $besides();
+                if ($besides !== null) {
+                    $besides();
+                }
             });
             // Last: whoever is killed before it leaves pictures away, and not in reach that are locked still.
             if (! $guard->isLocked && $fresh->edition !== null) {

@@ -6,12 +6,12 @@ namespace App\Publishing;
 
 use App\Models\Gallery;
 use App\Models\Pane;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /** Deletes a gallery, from the pages of visitors too; its pictures stay in the store, and it can come back as it was. */
 final readonly class DeleteGallery
 {
-    public function __construct(private ConnectionInterface $database, private TakeOffline $offline)
+    public function __construct(private Connection $database, private TakeOffline $offline)
     {
     }
 

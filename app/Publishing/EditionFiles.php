@@ -60,7 +60,9 @@ final readonly class EditionFiles
         }
         if ($video !== null) {
             $this->given->releaseVideo($video);
-            $video->track === '' ?: $this->files->releaseText($video->track, $video->rendition_key, Picture::TRACK);
+            if ($video->track !== '') {
+                $this->files->releaseText($video->track, $video->rendition_key, Picture::TRACK);
+            }
         } elseif ($edition->design->viewer->giving->download->isOriginal() && $picture !== null && $shown->ending !== '') {
             [$disk, $path, $file] = $this->given->file($picture, $edition->design->viewer->giving->download);
             $this->files->release($disk, $path, $key, $file);

@@ -34,7 +34,9 @@ final readonly class EmbedAnswers
         }
         $guard = Guard::of($gallery, Site::query()->firstOrFail());
         $may = $guard->origins->allows($origin);
-        $may || $origin === null || EmbedRefusal::note($id, Foreign::word($origin, 200));
+        if (! $may && $origin !== null) {
+            EmbedRefusal::note($id, Foreign::word($origin, 200));
+        }
 
         return $may || $isAround
             ? new EmbedAnswer((string) $kept, 200, $guard->origins)

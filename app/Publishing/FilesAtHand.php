@@ -52,7 +52,9 @@ final readonly class FilesAtHand
             foreach ($item->renditions as $rendition) {
                 $this->refuseDead("{$item->address}/{$rendition->fileName()}", $rendition->bytes, $item);
             }
-            $item->video === null ?: $this->refuseDead($item->video->address, null, $item);
+            if ($item->video !== null) {
+                $this->refuseDead($item->video->address, null, $item);
+            }
         }
     }
 

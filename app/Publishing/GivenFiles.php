@@ -75,7 +75,9 @@ final readonly class GivenFiles
             if ($item instanceof ShownPicture && $file !== null) {
                 $key = basename($item->address);
                 $made[] = [$key, $file];
-                $this->disks->disk('renditions')->exists(Picture::folderOf($key)."/{$file}") || $this->write($item, $key, $file, $gallery->design->viewer->giving->download);
+                if (! $this->disks->disk('renditions')->exists(Picture::folderOf($key)."/{$file}")) {
+                    $this->write($item, $key, $file, $gallery->design->viewer->giving->download);
+                }
             }
         }
 
@@ -192,7 +194,9 @@ final readonly class GivenFiles
             $leads = new Leads($gallery, Addresses::rooted());
             foreach ($gallery->items as $item) {
                 $worded = $item instanceof ShownPicture ? $leads->worded($item) : null;
-                $item instanceof ShownPicture && $worded !== null && $given[] = "{$item->address}/{$worded}";
+                if ($item instanceof ShownPicture && $worded !== null) {
+                    $given[] = "{$item->address}/{$worded}";
+                }
             }
             $download = $gallery->design->viewer->giving->download;
             foreach ($download->isOriginal() ? $gallery->items : [] as $item) {

@@ -182,7 +182,7 @@ final readonly class LiveFiles
     public function sweep(string $live): void
     {
         $disk = $this->live();
-        $builds = $disk->directories('builds');
+        $builds = array_filter($disk->directories('builds'), is_string(...));
         rsort($builds);
         $kept = [$live, ...array_slice(array_values(array_diff($builds, [$live])), 0, 1)];
         foreach (array_diff($builds, $kept) as $old) {

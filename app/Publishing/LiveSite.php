@@ -6,7 +6,7 @@ namespace App\Publishing;
 
 use App\Models\Gallery;
 use App\Models\Site;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use Throwable;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Site\SiteState;
@@ -14,7 +14,7 @@ use ZincPane\Core\Site\SiteState;
 /** What visitors have: written beside, swapped in by one rename, and only then said to be live. */
 final readonly class LiveSite
 {
-    public function __construct(private ConnectionInterface $database, private SiteBuilder $builder, private LiveFiles $files, private LiveLock $lock, private Releases $releases, private Contents $contents)
+    public function __construct(private Connection $database, private SiteBuilder $builder, private LiveFiles $files, private LiveLock $lock, private Releases $releases, private Contents $contents)
     {
     }
 
@@ -48,7 +48,9 @@ final readonly class LiveSite
                 $this->files->show($build);
             });
         } catch (Throwable $exception) {
-            $last === null || ! $this->files->shows($build) ?: $this->files->show($last);
+            if ($last !== null && $this->files->shows($build)) {
+                $this->files->show($last);
+            }
             throw $exception;
         }
         $this->files->sweep($build);

@@ -54,7 +54,8 @@ final readonly class LockedFiles
         foreach ($opened as $id) {
             $path = $this->files->find(self::path($id));
             $files = $path === null ? [] : json_decode((string) file_get_contents($path), true, 4, JSON_THROW_ON_ERROR);
-            if (is_array($files) && isset($files[$key][$file])) {
+            $folder = is_array($files) ? $files[$key] ?? null : null;
+            if (is_array($folder) && isset($folder[$file])) {
                 return true;
             }
         }

@@ -50,7 +50,9 @@ final readonly class MachineFiles
             $files[Feed::path($id)] = (new Feed($gallery, $id, $publisher, $standsOn, $times[$id]))->xml();
             $files[Iiif::path($id)] = self::json((new Iiif($gallery, $id, $publisher, $standsOn))->manifest());
             foreach ($gallery->items as $item) {
-                $item instanceof ShownPicture && $files[Iiif::servicePath($item)] = self::json(Iiif::info($item, $publisher));
+                if ($item instanceof ShownPicture) {
+                    $files[Iiif::servicePath($item)] = self::json(Iiif::info($item, $publisher));
+                }
             }
         }
 
@@ -65,7 +67,9 @@ final readonly class MachineFiles
     {
         $galleries = [];
         foreach ($page->panes as $pane) {
-            isset($open[$pane->gallery]) && $galleries[$pane->gallery] ??= $pane->exceptions->in($open[$pane->gallery]);
+            if (isset($open[$pane->gallery])) {
+                $galleries[$pane->gallery] ??= $pane->exceptions->in($open[$pane->gallery]);
+            }
         }
 
         return $galleries;

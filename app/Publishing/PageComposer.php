@@ -105,7 +105,7 @@ final readonly class PageComposer
      */
     public static function preloads(array $panes): string
     {
-        $fonts = array_filter(array_map(static fn (Fragment $pane): ?string => $pane->font, $panes));
+        $fonts = array_filter(array_map(static fn (Fragment $pane): ?string => $pane->font, $panes), static fn (?string $font): bool => $font !== null);
 
         return implode('', array_map(static fn (string $font): string => (string) Element::of('link', ['rel' => 'preload', 'href' => $font, 'as' => 'font', 'type' => 'font/woff2', 'crossorigin' => true]), array_unique($fonts)));
     }

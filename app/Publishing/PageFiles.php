@@ -28,7 +28,9 @@ final readonly class PageFiles
         foreach ($page->panes as $pane) {
             $gallery = $pane->exceptions->in($shown($pane->gallery));
             foreach ([...$gallery->items, $gallery->ground] as $item) {
-                $item instanceof ShownPicture && $this->addRenditions($zip, $item);
+                if ($item instanceof ShownPicture) {
+                    $this->addRenditions($zip, $item);
+                }
             }
         }
         // Videos, originals and fonts are not among the sizes of a picture, and only the page says which it wants.

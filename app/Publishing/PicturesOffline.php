@@ -45,7 +45,9 @@ final readonly class PicturesOffline
     public function delete(array $ids): int
     {
         $binned = array_values(Picture::query()->whereIn('id', $ids)->whereNotNull('binned_at')->get()->all());
-        $binned === [] ?: $this->offline->pictures($binned, static fn () => null);
+        if ($binned !== []) {
+            $this->offline->pictures($binned, static fn () => null);
+        }
 
         return $this->bin->delete($ids);
     }

@@ -26,11 +26,15 @@ final readonly class Published
     {
         $folders = array_map(static fn (ShownPicture $picture): string => $picture->address, array_values($singles));
         foreach ($galleries as $gallery) {
-            $gallery->ground === null ?: $folders[] = $gallery->ground->address;
+            if ($gallery->ground !== null) {
+                $folders[] = $gallery->ground->address;
+            }
             foreach ($gallery->items as $item) {
                 if ($item instanceof ShownPicture) {
                     $folders[] = $item->address;
-                    $item->video === null ?: $folders[] = dirname($item->video->address);
+                    if ($item->video !== null) {
+                        $folders[] = dirname($item->video->address);
+                    }
                 }
             }
         }

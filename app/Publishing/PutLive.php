@@ -71,7 +71,9 @@ final readonly class PutLive
             $frozen[$id] = Drafts::of($galleries[$id]);
             $this->releases->release($galleries[$id]);
             // Of a locked one nothing lies in reach; PHP gives it from where it lies.
-            $galleries[$id]->isLocked() || $this->atHand->refuseDeadLinks($frozen[$id]);
+            if (! $galleries[$id]->isLocked()) {
+                $this->atHand->refuseDeadLinks($frozen[$id]);
+            }
         }
         $site = Site::whole();
         $saved = $site->asSaved();

@@ -30,7 +30,9 @@ final readonly class Releases
         }
         $this->given->release($gallery);
         $ground = $gallery->groundPicture();
-        $ground === null ?: $this->releaseFiles($ground);
+        if ($ground !== null) {
+            $this->releaseFiles($ground);
+        }
         foreach ($gallery->items as $item) {
             $face = $item->picture?->face();
             if ($item->isKeptBack() || $item->picture === null || $face === null) {
@@ -39,7 +41,9 @@ final readonly class Releases
             $this->releaseFiles($face);
             if ($item->picture->kind === PictureKind::Video) {
                 $this->given->releaseVideo($item->picture);
-                $item->picture->track === '' ?: $this->files->releaseText($item->picture->track, $item->picture->rendition_key, Picture::TRACK);
+                if ($item->picture->track !== '') {
+                    $this->files->releaseText($item->picture->track, $item->picture->rendition_key, Picture::TRACK);
+                }
             }
         }
     }
@@ -61,7 +65,9 @@ final readonly class Releases
     {
         foreach ($pictures === [] ? [] : Picture::query()->whereIn('id', array_keys($pictures))->with('poster')->get() as $picture) {
             $face = $picture->face();
-            $face === null ?: $this->releaseFiles($face);
+            if ($face !== null) {
+                $this->releaseFiles($face);
+            }
         }
     }
 

@@ -69,7 +69,9 @@ final readonly class SiteBuilder
             $guard = $guards[$id] ?? Guard::open();
             $pages = $this->pictures->of($site, $composer, $menu, $edition, $state, $id);
             $files += $this->embeds->of($edition, $id, $guard, $site, $run.$arrives) + ($guard->isLocked ? LiveFiles::guarded($pages) : $pages);
-            $guard->isLocked && $files[LockedFiles::path($id)] = LockedFiles::of($edition);
+            if ($guard->isLocked) {
+                $files[LockedFiles::path($id)] = LockedFiles::of($edition);
+            }
         }
 
         return $files;

@@ -91,6 +91,8 @@ final readonly class TakeComment
     {
         $site = Site::whole();
         $editions = LiveSite::editions();
-        $site->live === null ?: $this->live->publish($site, $site->asLive(), $editions, $editions, [], static fn () => null);
+        if ($site->live !== null) {
+            $this->live->publish($site, $site->asLive(), $editions, $editions, [], static fn () => null);
+        }
     }
 }

@@ -42,7 +42,7 @@ final class Hosts
     public static function known(): array
     {
         $main = (string) parse_url(config()->string('app.url'), PHP_URL_HOST);
-        $told = array_filter(array_map(trim(...), explode(',', config()->string('zinc.hosts'))));
+        $told = array_filter(array_map(trim(...), explode(',', config()->string('zinc.hosts'))), static fn (string $host): bool => $host !== '');
 
         return array_values(array_unique([$main, ...$told, ...(in_array($main, self::OWN, true) ? self::OWN : [])]));
     }

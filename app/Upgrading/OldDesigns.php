@@ -6,14 +6,14 @@ namespace App\Upgrading;
 
 use App\Casts\Json;
 use App\Models\GalleryItem;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\Upgrades\Upgrades;
 
 /** Designs of galleries; which items are large stood among them once, and belongs to the items. */
 final readonly class OldDesigns implements Outdated
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -24,9 +24,9 @@ final readonly class OldDesigns implements Outdated
 
     public function left(): array
     {
-        return array_values($this->database->table('galleries')
+        return array_values(array_filter($this->database->table('galleries')
             ->whereRaw("coalesce(json_extract(design, '$.schema'), ?) < ?", [Upgrades::FIRST, GalleryDesign::SCHEMA])
-            ->orderBy('id')->pluck('id')->map(strval(...))->all());
+            ->orderBy('id')->pluck('id')->all(), is_string(...)));
     }
 
     public function bringUp(string|int $id): void

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Upgrading;
 
 use App\Casts\Json;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\Upgrades\Upgrades;
 
 /** What visitors see: the frozen copies of galleries. */
 final readonly class OldEditions implements Outdated
 {
-    public function __construct(private ConnectionInterface $database)
+    public function __construct(private Connection $database)
     {
     }
 
@@ -23,9 +23,9 @@ final readonly class OldEditions implements Outdated
 
     public function left(): array
     {
-        return array_values($this->database->table('editions')
+        return array_values(array_filter($this->database->table('editions')
             ->whereRaw("coalesce(json_extract(content, '$.design.schema'), ?) < ?", [Upgrades::FIRST, GalleryDesign::SCHEMA])
-            ->orderBy('id')->pluck('id')->map(strval(...))->all());
+            ->orderBy('id')->pluck('id')->all(), is_string(...)));
     }
 
     public function bringUp(string|int $id): void

@@ -11,7 +11,7 @@ use App\Intake\NoteColours;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Contracts\Filesystem\Factory;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 use ZincPane\Core\Colour\Palette;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Shape;
@@ -24,7 +24,7 @@ final readonly class OldPictures implements Outdated
         private Factory $disks,
         private NoteColours $colours,
         private LookAlikeFinder $lookAlikes,
-        private ConnectionInterface $database,
+        private Connection $database,
     ) {
     }
 
@@ -35,9 +35,9 @@ final readonly class OldPictures implements Outdated
 
     public function left(): array
     {
-        return array_values(Picture::query()->where('kind', PictureKind::Picture)
+        return array_values(array_filter(Picture::query()->where('kind', PictureKind::Picture)
             ->where(static fn ($query) => $query->whereNull('look')->orWhere('colour', '')->orWhere('palette', '[]'))
-            ->orderBy('id')->pluck('id')->all());
+            ->orderBy('id')->pluck('id')->all(), is_string(...)));
     }
 
     public function bringUp(string|int $id): void

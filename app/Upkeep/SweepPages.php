@@ -11,6 +11,7 @@ use App\Models\SiteEntry;
 use App\Models\SiteFile;
 use Illuminate\Contracts\Filesystem\Factory;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
 
 /** Throws away words and files of pages that no page has, no visitor gets and no step back leads to. */
 final readonly class SweepPages
@@ -27,8 +28,8 @@ final readonly class SweepPages
      */
     public function handle(): int
     {
-        $bodies = array_fill_keys(Page::query()->pluck('body')->all(), true);
-        $batches = array_fill_keys(Page::query()->whereNotNull('batch')->pluck('batch')->all(), true);
+        $bodies = self::named(Page::query()->pluck('body'));
+        $batches = self::named(Page::query()->whereNotNull('batch')->pluck('batch'));
         $texts = Site::query()->toBase()->pluck('live')->all();
         foreach (SiteEntry::query()->toBase()->select(['before', 'after'])->orderBy('id')->cursor() as $entry) {
             self::note((string) json_encode($entry), $bodies, $batches);
@@ -38,6 +39,15 @@ final readonly class SweepPages
         }
 
         return self::unwanted(Body::query(), 'hash', $bodies) + self::unwanted(SiteFile::query(), 'batch', $batches) + $this->files();
+    }
+
+    /**
+     * @param  Collection<array-key, mixed>  $names
+     * @return array<string, true>
+     */
+    private static function named(Collection $names): array
+    {
+        return array_fill_keys(array_filter($names->all(), is_string(...)), true);
     }
 
     /**
@@ -63,7 +73,7 @@ final readonly class SweepPages
     private static function unwanted(Builder $rows, string $column, array $wanted): int
     {
         $old = $rows->toBase()->where('created_at', '<', now()->subMinutes(self::YOUNG));
-        $gone = array_filter($old->clone()->distinct()->pluck($column)->all(), static fn (string $told): bool => ! isset($wanted[$told]));
+        $gone = array_keys(array_diff_key(self::named($old->clone()->distinct()->pluck($column)), $wanted));
 
         return array_sum(array_map(static fn (array $some): int => $old->clone()->whereIn($column, $some)->delete(), array_chunk($gone, 500)));
     }
@@ -72,7 +82,7 @@ final readonly class SweepPages
     private function files(): int
     {
         $disk = $this->disks->disk('originals');
-        $known = array_fill_keys(SiteFile::query()->pluck('hash')->all(), true);
+        $known = self::named(SiteFile::query()->pluck('hash'));
         $gone = array_filter($disk->allFiles(SiteFile::FOLDER), static fn (string $file): bool => ! isset($known[basename($file)]) && $disk->lastModified($file) < time() - 60 * self::YOUNG);
         $disk->delete(array_values($gone));
 

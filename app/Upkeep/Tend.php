@@ -11,7 +11,7 @@ use App\Models\Picture;
 use App\Models\PictureState;
 use App\Publishing\LiveSite;
 use Illuminate\Config\Repository;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /** Takes up what was left lying: by a process that was killed, or while the disk was full. Runs every minute, and as a worker begins. */
 final readonly class Tend
@@ -28,7 +28,7 @@ final readonly class Tend
         private LiveSite $live,
         private BatchLock $lock,
         private Workshop $workshop,
-        private ConnectionInterface $database,
+        private Connection $database,
         private Repository $config,
     ) {
     }
@@ -68,11 +68,11 @@ final readonly class Tend
 
     private function pictures(): void
     {
-        $waiting = Picture::query()->where('state', PictureState::Preparing)->where('updated_at', '<', now()->subSeconds(self::PATIENCE))->pluck('id');
+        $waiting = Picture::query()->where('state', PictureState::Preparing)->where('updated_at', '<', now()->subSeconds(self::PATIENCE))->pluck('id')->all();
         $failed = Picture::query()->where('state', PictureState::Failed)->whereNull('binned_at')->get(['id', 'tries', 'updated_at'])
-            ->filter(static fn (Picture $picture): bool => self::isDue($picture))->pluck('id');
-        foreach ($waiting->concat($failed) as $id) {
-            $this->workshop->makeRenditions((string) $id);
+            ->filter(static fn (Picture $picture): bool => self::isDue($picture))->modelKeys();
+        foreach (array_filter([...$waiting, ...$failed], is_string(...)) as $id) {
+            $this->workshop->makeRenditions($id);
         }
     }
 

@@ -52,9 +52,10 @@ final class Trial
         /** @var CodeCoverage $coverage */
         $coverage = require $map;
         foreach ($coverage->getData()->lineCoverage() as $file => $lines) {
+            /** @var array<int, ?list<string>> $lines */
             foreach ($lines as $line => $tests) {
                 $files = array_map(static fn (string $test): string => preg_match('/^P\\\\(Tests\\\\[\w\\\\]+)::/', $test, $found) === 1 ? lcfirst(strtr($found[1], '\\', '/')).'.php' : '', $tests ?? []);
-                $this->watched[substr($file, strlen($this->copy) + 1)][$line] = array_values(array_unique(array_filter($files)));
+                $this->watched[substr($file, strlen($this->copy) + 1)][$line] = array_values(array_unique(array_filter($files, static fn (string $name): bool => $name !== '')));
             }
         }
     }

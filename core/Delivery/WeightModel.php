@@ -34,7 +34,7 @@ final class WeightModel
             return (float) $files[$width];
         }
         $below = $above = [];
-        foreach (array_filter($files) as $known => $bytes) {
+        foreach (array_filter($files, static fn (int $bytes): bool => $bytes > 0) as $known => $bytes) {
             $known < $width ? $below[$known] = $bytes : $above[$known] = $bytes;
         }
         krsort($below);

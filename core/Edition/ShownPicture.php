@@ -86,7 +86,9 @@ final readonly class ShownPicture implements Shown
     {
         $widths = [];
         foreach ($this->renditions as $rendition) {
-            $rendition->format !== Format::WebP ?: $widths[] = $rendition->width;
+            if ($rendition->format === Format::WebP) {
+                $widths[] = $rendition->width;
+            }
         }
         sort($widths);
 

@@ -35,7 +35,7 @@ final class HtmlCss implements Embed
 
     public function pieces(): array
     {
-        $mark = implode('.', array_filter([$this->source->id, $this->stamp(), (string) $this->source->content->greatest()]));
+        $mark = implode('.', array_filter([$this->source->id, $this->stamp(), (string) $this->source->content->greatest()], static fn (string $fact): bool => $fact !== ''));
 
         return [
             new Piece('Into the head', (string) Element::of('style', [self::MARK => "head.{$mark}"])->css($this->style())),

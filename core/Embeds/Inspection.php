@@ -20,10 +20,12 @@ final readonly class Inspection
     {
         $byGallery = [];
         foreach ($found as $one) {
-            $one->part === FoundPart::Script ?: $byGallery[$one->gallery][] = $one;
+            if ($one->part !== FoundPart::Script) {
+                $byGallery[$one->gallery][] = $one;
+            }
         }
         $this->byGallery = $byGallery;
-        $this->hasScript = $this->parts($found, FoundPart::Script, FoundPart::OldScript) !== [];
+        $this->hasScript = self::parts($found, FoundPart::Script, FoundPart::OldScript) !== [];
     }
 
     /**

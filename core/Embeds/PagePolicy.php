@@ -29,9 +29,13 @@ final readonly class PagePolicy
                 $words = preg_split('/\s+/', trim($directive), -1, PREG_SPLIT_NO_EMPTY) ?: [];
                 $name = strtolower((string) array_shift($words));
                 // Of one that is said twice the first holds.
-                $name === '' || isset($directives[$name]) ?: $directives[$name] = $words;
+                if ($name !== '' && ! isset($directives[$name])) {
+                    $directives[$name] = $words;
+                }
             }
-            $directives === [] ?: $parsed[] = $directives;
+            if ($directives !== []) {
+                $parsed[] = $directives;
+            }
         }
 
         return new self($parsed);
@@ -46,7 +50,9 @@ final readonly class PagePolicy
         $lacking = [];
         foreach ($needs as $name => $sources) {
             $missing = array_filter($sources, fn (string $source): bool => ! $this->allows($name, $source));
-            $missing === [] ?: $lacking[] = "{$name} ".implode(' ', $missing);
+            if ($missing !== []) {
+                $lacking[] = "{$name} ".implode(' ', $missing);
+            }
         }
 
         return $lacking;

@@ -43,7 +43,9 @@ final readonly class Feed
             Xml::of('link', ['rel' => 'alternate', 'type' => 'text/html', 'href' => $this->page]),
             Xml::of('author')->add(Xml::of('name')->text($this->publisher->name)),
         );
-        $about->showsDescription && $about->description !== '' && $feed->add(Xml::of('subtitle')->text($about->description));
+        if ($about->showsDescription && $about->description !== '') {
+            $feed->add(Xml::of('subtitle')->text($about->description));
+        }
         foreach (array_slice(PictureRecord::all($this->gallery, $this->publisher), 0, self::MOST) as $record) {
             $feed->add($this->entry($record));
         }
@@ -60,9 +62,15 @@ final readonly class Feed
             Xml::of('link', ['rel' => 'alternate', 'type' => 'text/html', 'href' => $record->page() ?? $this->page]),
             Xml::of('link', ['rel' => 'enclosure', 'type' => $record->picture->video->mediaType ?? 'image/jpeg', 'href' => $record->content()]),
         );
-        $record->credit === '' || $entry->add(Xml::of('author')->add(Xml::of('name')->text($record->credit)));
-        $record->rights === '' || $entry->add(Xml::of('rights')->text($record->rights));
-        $record->caption === '' || $entry->add(Xml::of('summary')->text($record->caption));
+        if ($record->credit !== '') {
+            $entry->add(Xml::of('author')->add(Xml::of('name')->text($record->credit)));
+        }
+        if ($record->rights !== '') {
+            $entry->add(Xml::of('rights')->text($record->rights));
+        }
+        if ($record->caption !== '') {
+            $entry->add(Xml::of('summary')->text($record->caption));
+        }
 
         return $entry->add(Xml::of('content', ['type' => 'html'])->text($this->html($record)));
     }

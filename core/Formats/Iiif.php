@@ -99,7 +99,7 @@ final readonly class Iiif
             'width' => $size->width ?? $picture->size->width, 'height' => $picture->size->heightFor($size->width ?? $picture->size->width),
             ...($record->alt() === '' ? [] : ['summary' => $this->said($record->alt())]),
             ...($says === [] ? [] : ['metadata' => array_map(fn (string $name, string $one): array => ['label' => ['en' => [$name]], 'value' => $this->said($one)], array_keys($says), $says)]),
-            ...($record->credit === '' && $record->rights === '' ? [] : ['requiredStatement' => ['label' => ['en' => ['Credit']], 'value' => $this->said(implode(', ', array_filter([$record->credit, $record->rights])))]]),
+            ...($record->credit === '' && $record->rights === '' ? [] : ['requiredStatement' => ['label' => ['en' => ['Credit']], 'value' => $this->said(implode(', ', array_filter([$record->credit, $record->rights], static fn (string $one): bool => $one !== '')))]]),
             ...(preg_match(self::RIGHTS, (string) $record->licenceAddress()) === 1 ? ['rights' => str_replace('https://', 'http://', (string) $record->licenceAddress())] : []),
             ...($record->page() === null ? [] : ['homepage' => [['id' => $record->page(), 'type' => 'Text', 'label' => $this->said($record->title !== '' ? $record->title : '#'.($record->place + 1)), 'format' => 'text/html']]]),
             'thumbnail' => [$this->thumbnail($picture)],

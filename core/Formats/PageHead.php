@@ -74,7 +74,9 @@ final readonly class PageHead
     {
         $words = $this->words;
         foreach ($this->galleries as $gallery) {
-            $words === '' && $gallery->about->showsDescription && $words = $gallery->about->description;
+            if ($words === '' && $gallery->about->showsDescription) {
+                $words = $gallery->about->description;
+            }
         }
         $line = trim((string) preg_replace('/\s+/u', ' ', $words));
         if (mb_strlen($line) <= self::LONGEST) {

@@ -35,7 +35,9 @@ final class Sitemap
             foreach (PictureRecord::all($gallery, $this->publisher) as $record) {
                 $this->pages[$address][] = $record;
                 $own = $record->page();
-                $own === null || $this->pages[$own] = [$record];
+                if ($own !== null) {
+                    $this->pages[$own] = [$record];
+                }
             }
         }
     }

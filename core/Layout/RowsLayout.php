@@ -125,6 +125,7 @@ final readonly class RowsLayout implements Layout
             // Written for speed: galleries of a thousand are laid out in two dozen bands.
             [$a, $b, $x, $y] = [$height->a, $height->b, $left->a, $left->b];
             $same = null;
+            $width = Linear::px(0);
             for ($i = $start; $i < $end; $i++) {
                 $ratio = $ratios[$i];
                 if ($ratio !== $same) {

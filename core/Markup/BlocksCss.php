@@ -105,7 +105,8 @@ final readonly class BlocksCss implements PlacesCss
     private function stacked(Boxes $boxes, int $first, int $end): int
     {
         // The tiles of a stack share their left edge, the very same line.
-        for ($size = 1; $first + $size < $end && $boxes->lefts[$first + $size] === $boxes->lefts[$first];) {
+        $size = 1;
+        while ($first + $size < $end && $boxes->lefts[$first + $size] === $boxes->lefts[$first]) {
             $size++;
         }
 

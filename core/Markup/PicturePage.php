@@ -59,13 +59,21 @@ final readonly class PicturePage
         $shown = $this->gallery->design->viewer->words;
         $said = Element::of('figcaption');
         foreach ([['zp-word-caption', $shown->caption ? $words->caption : ''], ['zp-word-description', $shown->description ? $words->description : ''], ['zp-word-credit', $shown->credit ? $words->credit : '']] as [$class, $text]) {
-            $text === '' ?: $said->add(Element::of('p', ['class' => $class])->text($text));
+            if ($text !== '') {
+                $said->add(Element::of('p', ['class' => $class])->text($text));
+            }
         }
         $facts = FactsLine::of($this->picture->facts, $shown, $this->phrases);
-        $facts === [] ?: $said->add(Element::of('p', ['class' => 'zp-facts'])->text(implode(' · ', $facts)));
+        if ($facts !== []) {
+            $said->add(Element::of('p', ['class' => 'zp-facts'])->text(implode(' · ', $facts)));
+        }
         $get = $this->leads->download($this->picture);
-        $get === null ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $get, 'download' => $this->leads->fileName($this->picture, $this->place)])->text($this->phrases->say('download'))));
-        $words->link === '' ?: $said->add(Element::of('p')->add(Element::of('a', ['href' => $words->link])->text(ClickAct::named($words->link))));
+        if ($get !== null) {
+            $said->add(Element::of('p')->add(Element::of('a', ['href' => $get, 'download' => $this->leads->fileName($this->picture, $this->place)])->text($this->phrases->say('download'))));
+        }
+        if ($words->link !== '') {
+            $said->add(Element::of('p')->add(Element::of('a', ['href' => $words->link])->text(ClickAct::named($words->link))));
+        }
 
         return Element::of('h1')->text($this->title()).Element::of('figure', ['class' => 'zp-one'])->add($this->seen(), $said).$this->around();
     }
@@ -124,7 +132,9 @@ final readonly class PicturePage
     {
         $around = Element::of('nav', ['class' => 'zp-around', 'aria-label' => $this->phrases->say('around')]);
         foreach (['previous' => $this->previous, 'next' => $this->next] as $way => $other) {
-            $other === null ?: $around->add(Element::of('a', ['href' => $this->addresses->ofPage(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
+            if ($other !== null) {
+                $around->add(Element::of('a', ['href' => $this->addresses->ofPage(Leads::pagePath($this->gallery, $other)), 'rel' => $way === 'next' ? 'next' : 'prev'])->text($this->phrases->say($way, ['t' => $this->nameOf($other)])));
+            }
         }
 
         return $around->add(Element::of('a', ['href' => $this->up, 'rel' => 'up'])->text($this->phrases->say('up', ['t' => $this->upTitle])));

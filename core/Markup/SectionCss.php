@@ -112,7 +112,9 @@ final readonly class SectionCss
                 $rules->add($i, Css::of('--r:{r}', ['r' => $item->ratio()->value]));
             } else {
                 $at = ObjectPosition::of($item, $shared, $this->layout->objectFitInForce());
-                $at === null ?: $rules->add($i, Css::of('--at:{at}', ['at' => $at]));
+                if ($at !== null) {
+                    $rules->add($i, Css::of('--at:{at}', ['at' => $at]));
+                }
             }
             if ($covers && $item instanceof ShownPicture && $item->colour !== null) {
                 $rules->add($i, Css::of('--c:{colour}', ['colour' => Css::colour($item->colour)]));

@@ -77,7 +77,9 @@ final class TileMarkup
             default => throw MarkupException::unknownItem($item),
         };
         $caption = $item instanceof ShownText ? null : $this->caption($item->words());
-        $caption === null ?: $tile->add($caption);
+        if ($caption !== null) {
+            $tile->add($caption);
+        }
         $this->written++;
 
         return $tile;
@@ -106,7 +108,9 @@ final class TileMarkup
         // Each is set as its own language reads: Arabic from the right, whatever the page does.
         $lines = Element::of('span', ['class' => 'zp-said', 'dir' => 'auto']);
         foreach ($said as $name => $text) {
-            $name === array_key_first($said) ?: $lines->add(Element::of('br'));
+            if ($name !== array_key_first($said)) {
+                $lines->add(Element::of('br'));
+            }
             $lines->add(Element::of($name, ['class' => 'zp-'.self::CLASSES[$name]])->text($text));
         }
 

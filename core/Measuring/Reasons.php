@@ -24,7 +24,7 @@ final class Reasons
             $said[] = 'large on a phone';
         }
 
-        return ucfirst(implode('; ', array_filter($said))).'.';
+        return ucfirst(implode('; ', array_filter($said, static fn (string $one): bool => $one !== ''))).'.';
     }
 
     private static function rows(Candidate $candidate, int $count): string

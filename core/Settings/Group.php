@@ -124,7 +124,6 @@ final readonly class Group
             }
             $properties[$key] = $parameter->name;
         }
-        /** @var Closure(array<string, mixed>): C $maker */
         $maker = Closure::bind(static fn (array $arguments): object => new $class(...$arguments), null, $class);
 
         return new self($maker, $settings, $parts, $properties);

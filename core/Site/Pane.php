@@ -44,7 +44,7 @@ final readonly class Pane
     {
         return [
             'id' => $this->id, 'gallery' => $this->gallery, 'spot' => $this->spot, 'name' => $this->name, 'place' => $this->design->toArray(),
-            ...array_filter(['exceptions' => $this->exceptions->toArray(), 'room' => $this->room, 'except' => $this->except]),
+            ...array_filter(['exceptions' => $this->exceptions->toArray(), 'room' => $this->room, 'except' => $this->except], static fn (mixed $fact): bool => $fact !== [] && $fact !== null),
         ];
     }
 

@@ -83,7 +83,9 @@ final readonly class PartMarkup
     {
         $files = [];
         foreach ($picture->renditions as $file) {
-            $file->format !== Format::WebP ?: $files[$file->width] = $this->addresses->of($picture->addressOf($file))." {$file->width}w";
+            if ($file->format === Format::WebP) {
+                $files[$file->width] = $this->addresses->of($picture->addressOf($file))." {$file->width}w";
+            }
         }
         ksort($files);
 

@@ -110,7 +110,7 @@ final readonly class Parts
      */
     public function pictures(): array
     {
-        return array_values(array_unique(array_filter(array_map(static fn (Part $part): ?string => $part->picture, $this->list))));
+        return array_values(array_unique(array_filter(array_map(static fn (Part $part): ?string => $part->picture, $this->list), static fn (?string $picture): bool => $picture !== null)));
     }
 
     /**

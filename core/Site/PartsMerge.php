@@ -32,7 +32,9 @@ final readonly class PartsMerge
             if ($isMineOther && $isTheirsOther && $one !== null && $two !== null && ! self::isSame($one, $two)) {
                 $clashes[] = $two;
             }
-            $part === null ?: $parts[] = $part;
+            if ($part !== null) {
+                $parts[] = $part;
+            }
         }
 
         return new self(Parts::of($parts), $clashes);

@@ -124,7 +124,9 @@ final class Inspected
         $subjects = [];
         foreach ($this->drawn as $item) {
             $subject = $this->atHand[$item->id]->subject;
-            $subject === null ?: $subjects[] = $subject;
+            if ($subject !== null) {
+                $subjects[] = $subject;
+            }
         }
 
         return $subjects;
@@ -190,7 +192,9 @@ final class Inspected
         $now = $after->pictures();
         $before = [];
         foreach ($this->pictures() as $place => $item) {
-            $item === $now[$place] ?: $before[$place] = $this->words($item);
+            if ($item !== $now[$place]) {
+                $before[$place] = $this->words($item);
+            }
         }
 
         return array_values(array_replace($this->altFlaws(), AltReview::afterwards(array_map($after->words(...), $now), $before)));

@@ -57,7 +57,9 @@ final readonly class CsvText
         $half = max(1, intdiv(strlen($start), 2));
         $odd = $even = 0;
         for ($i = 0; $i < strlen($start); $i++) {
-            $start[$i] === "\0" && ($i % 2 === 1 ? $odd++ : $even++);
+            if ($start[$i] === "\0") {
+                $i % 2 === 1 ? $odd++ : $even++;
+            }
         }
 
         return [match (true) {

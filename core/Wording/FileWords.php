@@ -69,7 +69,9 @@ final readonly class FileWords
                 $tags[$tag] = isset(self::LONGEST[$tag]) ? mb_strcut($text, 0, self::LONGEST[$tag], 'UTF-8') : $text;
             }
         }
-        preg_match('~https?://\S+~', $this->said['licence'] ?? '', $found) === 1 && $tags['XMP-xmpRights:WebStatement'] = rtrim($found[0], '.,;)');
+        if (preg_match('~https?://\S+~', $this->said['licence'] ?? '', $found) === 1) {
+            $tags['XMP-xmpRights:WebStatement'] = rtrim($found[0], '.,;)');
+        }
 
         return $tags;
     }

@@ -41,7 +41,9 @@ final class CsvList implements Reader
                 $column = self::column($columns, $called);
                 $words[$field] = $column === null ? '' : CsvCell::in($cells[$column] ?? '');
             }
-            trim($cells[$file] ?? '') === '' || $found->add($cells[$file], $words);
+            if (trim($cells[$file] ?? '') !== '') {
+                $found->add($cells[$file], $words);
+            }
         }
 
         return $found->isEmpty() ? null : $found->draft("a table ({$csv->says()})", '');

@@ -52,10 +52,12 @@ final class FeedFile implements Reader
         $address = self::said($path, './*[local-name()="link" and @rel="enclosure"]/@href|./*[local-name()="enclosure"]/@url|./*[local-name()="content" and @url]/@url', $entry);
         $address = $address !== '' ? $address : html_entity_decode($image[1] ?? '', ENT_QUOTES | ENT_HTML5, 'UTF-8');
         $plain = static fn (string $one): string => html_entity_decode(strip_tags($one), ENT_QUOTES | ENT_HTML5, 'UTF-8');
-        $address === '' || $found->add($address, [
-            'title' => $plain(self::said($path, './*[local-name()="title"]', $entry)), 'caption' => $plain(self::said($path, './*[local-name()="summary"]', $entry)),
-            'alt' => html_entity_decode($alt[1] ?? '', ENT_QUOTES | ENT_HTML5, 'UTF-8'), 'credit' => $plain(self::said($path, './*[local-name()="author"]/*[local-name()="name"]|./*[local-name()="creator"]', $entry)),
-        ]);
+        if ($address !== '') {
+            $found->add($address, [
+                'title' => $plain(self::said($path, './*[local-name()="title"]', $entry)), 'caption' => $plain(self::said($path, './*[local-name()="summary"]', $entry)),
+                'alt' => html_entity_decode($alt[1] ?? '', ENT_QUOTES | ENT_HTML5, 'UTF-8'), 'credit' => $plain(self::said($path, './*[local-name()="author"]/*[local-name()="name"]|./*[local-name()="creator"]', $entry)),
+            ]);
+        }
     }
 
     private static function said(DOMXPath $path, string $query, ?DOMElement $in = null): string

@@ -69,7 +69,9 @@ final class Found
         $fitting = [];
         foreach (WordField::cases() as $field) {
             $text = self::line($words[$field->value] ?? '', $field->longest());
-            $text === '' || $fitting[$field->value] = $text;
+            if ($text !== '') {
+                $fitting[$field->value] = $text;
+            }
         }
         // An address that is none would refuse all of them.
         if (isset($fitting['link']) && preg_match('~^https?://~i', $fitting['link']) !== 1) {

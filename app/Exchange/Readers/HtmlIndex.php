@@ -34,7 +34,9 @@ final class HtmlIndex implements Reader
         $path = new DOMXPath($document);
         $found = new Found($names, $folder);
         foreach ($path->query('//a[@href]|//img[@src][not(ancestor::a)]|//img[@src][ancestor::a]') ?: [] as $node) {
-            $node instanceof DOMElement && self::node($node, $found);
+            if ($node instanceof DOMElement) {
+                self::node($node, $found);
+            }
         }
 
         return $found->isEmpty() ? null : $found->draft('a page', self::text($document, 'h1') !== '' ? self::text($document, 'h1') : self::text($document, 'title'), self::described($path));
@@ -44,7 +46,9 @@ final class HtmlIndex implements Reader
     {
         if ($node->tagName === 'a') {
             $image = $node->getElementsByTagName('img')->item(0);
-            preg_match(self::PICTURE, $node->getAttribute('href')) === 1 && $found->add($node->getAttribute('href'), self::words($image, $node));
+            if (preg_match(self::PICTURE, $node->getAttribute('href')) === 1) {
+                $found->add($node->getAttribute('href'), self::words($image, $node));
+            }
 
             return;
         }
@@ -73,7 +77,7 @@ final class HtmlIndex implements Reader
         $said = self::caption($place);
         $inLink = $image === null ? trim($link->textContent ?? '') : '';
 
-        return ['alt' => $image?->getAttribute('alt') ?? '', 'title' => (string) ($title !== '' && $title !== null ? $title : $inLink), 'caption' => $said, 'link' => $link !== null && preg_match(self::PICTURE, $link->getAttribute('href')) !== 1 ? $link->getAttribute('href') : ''];
+        return ['alt' => $image?->getAttribute('alt') ?? '', 'title' => $title !== '' && $title !== null ? $title : $inLink, 'caption' => $said, 'link' => $link !== null && preg_match(self::PICTURE, $link->getAttribute('href')) !== 1 ? $link->getAttribute('href') : ''];
     }
 
     /** Of the figure around it, else what follows it in its own cell, entry or paragraph. */
@@ -98,6 +102,8 @@ final class HtmlIndex implements Reader
 
     private static function described(DOMXPath $path): string
     {
-        return trim((string) $path->evaluate('string(//meta[@name="description"]/@content)'));
+        $said = $path->evaluate('string(//meta[@name="description"]/@content)');
+
+        return is_string($said) ? trim($said) : '';
     }
 }

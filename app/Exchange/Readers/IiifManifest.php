@@ -28,7 +28,7 @@ final class IiifManifest implements Reader
         }
         $found = new Found($names, $folder);
         $isThird = ($data['type'] ?? null) === 'Manifest';
-        foreach ($isThird ? self::list($data['items'] ?? null) : self::list($data['sequences'][0]['canvases'] ?? null) as $canvas) {
+        foreach ($isThird ? self::list($data['items'] ?? null) : self::list(self::at($data, 'sequences', 0, 'canvases')) as $canvas) {
             $isThird ? self::third($canvas, $found) : self::second($canvas, $found);
         }
 
@@ -40,7 +40,7 @@ final class IiifManifest implements Reader
      */
     private static function third(array $canvas, Found $found): void
     {
-        $body = $canvas['items'][0]['items'][0]['body'] ?? null;
+        $body = self::at($canvas, 'items', 0, 'items', 0, 'body');
         $body = is_array($body) && array_is_list($body) ? $body[0] ?? null : $body;
         $address = is_array($body) ? $body['id'] ?? null : null;
         if (! is_string($address)) {
@@ -52,7 +52,7 @@ final class IiifManifest implements Reader
         }
         $found->add($address, [
             'title' => self::said($canvas['label'] ?? null), 'alt' => self::said($canvas['summary'] ?? null),
-            'caption' => $told['caption'] ?? '', 'description' => $told['description'] ?? '', 'credit' => self::said($canvas['requiredStatement']['value'] ?? null),
+            'caption' => $told['caption'] ?? '', 'description' => $told['description'] ?? '', 'credit' => self::said(self::at($canvas, 'requiredStatement', 'value')),
         ]);
     }
 
@@ -61,8 +61,20 @@ final class IiifManifest implements Reader
      */
     private static function second(array $canvas, Found $found): void
     {
-        $address = $canvas['images'][0]['resource']['@id'] ?? null;
-        is_string($address) && $found->add($address, ['title' => self::said($canvas['label'] ?? null), 'caption' => self::said($canvas['description'] ?? null), 'credit' => self::said($canvas['attribution'] ?? null)]);
+        $address = self::at($canvas, 'images', 0, 'resource', '@id');
+        if (is_string($address)) {
+            $found->add($address, ['title' => self::said($canvas['label'] ?? null), 'caption' => self::said($canvas['description'] ?? null), 'credit' => self::said($canvas['attribution'] ?? null)]);
+        }
+    }
+
+    /** What stands at a path of keys, null where the path leads nowhere. */
+    private static function at(mixed $value, string|int ...$keys): mixed
+    {
+        foreach ($keys as $key) {
+            $value = is_array($value) ? $value[$key] ?? null : null;
+        }
+
+        return $value;
     }
 
     /**

@@ -31,7 +31,9 @@ final class SecurityHeaders
             default => Headers::page(),
         };
         foreach ($headers as $name => $value) {
-            $name === 'Cache-Control' || $response->headers->set($name, $value);
+            if ($name !== 'Cache-Control') {
+                $response->headers->set($name, $value);
+            }
         }
         if ($request->isSecure()) {
             $response->headers->set('Strict-Transport-Security', Headers::HSTS);

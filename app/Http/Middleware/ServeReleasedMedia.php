@@ -22,8 +22,7 @@ final readonly class ServeReleasedMedia
      */
     public function handle(Request $request, Closure $next): Response
     {
-        [, $key, $file] = $request->segments() + ['', '', ''];
-        $path = $this->files->findMedia($key, $file);
+        $path = $this->files->findMedia((string) $request->segment(2), (string) $request->segment(3));
 
         return $path === null ? $next($request) : FileAnswer::forEver($path);
     }

@@ -18,6 +18,6 @@ final class TrustedProxies extends TrustProxies
      */
     protected function proxies(): array
     {
-        return array_values(array_filter(array_map(trim(...), explode(',', config()->string('zinc.proxies')))));
+        return array_values(array_filter(array_map(trim(...), explode(',', config()->string('zinc.proxies'))), static fn (string $proxy): bool => $proxy !== ''));
     }
 }

@@ -27,6 +27,6 @@ final class CandidatesRequest extends StudioRequest
      */
     public function weights(): array
     {
-        return array_map(intval(...), $this->array('weights'));
+        return array_map(static fn (mixed $weight): int => is_numeric($weight) ? (int) $weight : 0, $this->array('weights'));
     }
 }

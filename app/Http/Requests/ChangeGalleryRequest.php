@@ -24,7 +24,7 @@ final class ChangeGalleryRequest extends StudioRequest
         /** @var list<string> $tried */
         $tried = array_values($this->array('tried'));
 
-        return new Asking(array_map(intval(...), array_values($this->array('own'))), $this->has('key') ? $this->string('key')->toString() : null, $tried);
+        return new Asking(array_map(static fn (mixed $version): int => is_numeric($version) ? (int) $version : 0, array_values($this->array('own'))), $this->has('key') ? $this->string('key')->toString() : null, $tried);
     }
 
     /**

@@ -47,6 +47,9 @@ final class ChangePictureRequest extends StudioRequest
      */
     public function facts(): array
     {
-        return $this->only(['words', 'keywords', 'poster', 'focal', 'recipe']);
+        /** @var array<string, mixed> $facts */
+        $facts = $this->only(['words', 'keywords', 'poster', 'focal', 'recipe']);
+
+        return $facts;
     }
 }

@@ -21,6 +21,6 @@ final class NextRequest extends StudioRequest
      */
     public function ids(string $key): array
     {
-        return array_values(array_filter(explode(',', $this->string($key)->toString())));
+        return array_values(array_filter(explode(',', $this->string($key)->toString()), static fn (string $one): bool => $one !== ''));
     }
 }

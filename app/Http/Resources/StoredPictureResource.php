@@ -34,7 +34,7 @@ final class StoredPictureResource
             'state' => $picture->state->value,
             'focal_sure' => $picture->focal_sure,
             'described' => $picture->words()->isDescribed(),
-            'uses' => (int) $picture->getAttribute('items_count'),
+            'uses' => $picture->items_count ?? 0,
         ])->all());
     }
 }

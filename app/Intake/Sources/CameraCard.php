@@ -6,14 +6,14 @@ namespace App\Intake\Sources;
 
 use App\Intake\Provenance;
 use App\Models\Picture;
-use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\Connection;
 
 /** A folder that stands in for the memory card of a camera. */
 final readonly class CameraCard implements Source
 {
     private const ENDINGS = ['jpg', 'jpeg', 'png', 'webp', 'heic', 'heif', 'avif', 'gif', 'mp4', 'webm'];
 
-    public function __construct(private string $folder, private ConnectionInterface $database)
+    public function __construct(private string $folder, private Connection $database)
     {
     }
 
@@ -87,14 +87,16 @@ final readonly class CameraCard implements Source
                 continue;
             }
             $mark = filesize($path).' '.filemtime($path);
-            /** @var ?object{mark: string, hash: string} $before */
+            /** @var (\stdClass&object{mark: string, hash: string})|null $before */
             $before = $known->get($path);
             $hashes[$name] = $before !== null && $before->mark === $mark ? $before->hash : (string) hash_file('sha256', $path);
             if ($before === null || $before->mark !== $mark) {
                 $fresh[] = ['path' => $path, 'mark' => $mark, 'hash' => $hashes[$name]];
             }
         }
-        $fresh === [] ?: $this->database->table('card_hashes')->upsert($fresh, ['path']);
+        if ($fresh !== []) {
+            $this->database->table('card_hashes')->upsert($fresh, ['path']);
+        }
 
         return $hashes;
     }

@@ -78,7 +78,9 @@ final class CssReview
                 $depth > 0 && ! str_starts_with($before, '@') ? $this->declaration($before) : $this->refuse($before, str_starts_with($before, '@') ? 'it does not hold for one gallery alone' : 'it stands outside a rule');
             }
             if ($sign === '}') {
-                $depth > 0 ?: $this->refuse($before, 'a brace closes what was never opened');
+                if ($depth <= 0) {
+                    $this->refuse($before, 'a brace closes what was never opened');
+                }
 
                 return;
             }
@@ -86,7 +88,9 @@ final class CssReview
                 break;
             }
         }
-        $depth === 0 ?: $this->refuse('', 'a brace is not closed');
+        if ($depth !== 0) {
+            $this->refuse('', 'a brace is not closed');
+        }
     }
 
     private function block(string $prelude, int $depth): void
@@ -117,7 +121,9 @@ final class CssReview
             preg_match('/!\s*ie/i', $value) === 1 => 'it is no property with a value',
             default => null,
         };
-        $reason === null ?: $this->refuse($text, $reason);
+        if ($reason !== null) {
+            $this->refuse($text, $reason);
+        }
     }
 
     /** Where the next of some signs stands, outside of brackets; null where there is none. */
@@ -133,7 +139,9 @@ final class CssReview
             }
             // A brace within brackets means that one was not closed.
             if (str_contains($signs, $sign) && ($open <= 0 || $sign !== ';')) {
-                $open === 0 ?: $this->refuse(trim(substr($this->css, $this->at, $i - $this->at)), 'a bracket is not closed');
+                if ($open !== 0) {
+                    $this->refuse(trim(substr($this->css, $this->at, $i - $this->at)), 'a bracket is not closed');
+                }
 
                 return $i;
             }

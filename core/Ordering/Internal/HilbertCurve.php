@@ -22,7 +22,7 @@ final class HilbertCurve
         $point = [$x, $y, $z];
         for ($bit = 1 << (self::BITS - 1); $bit > 1; $bit >>= 1) {
             foreach ([0, 1, 2] as $axis) {
-                if ($point[$axis] & $bit) {
+                if (($point[$axis] & $bit) !== 0) {
                     $point[0] ^= $bit - 1;
                 } else {
                     $swap = ($point[0] ^ $point[$axis]) & ($bit - 1);
@@ -35,7 +35,7 @@ final class HilbertCurve
         $point[2] ^= $point[1];
         $flip = 0;
         for ($bit = 1 << (self::BITS - 1); $bit > 1; $bit >>= 1) {
-            $flip ^= $point[2] & $bit ? $bit - 1 : 0;
+            $flip ^= ($point[2] & $bit) !== 0 ? $bit - 1 : 0;
         }
         $index = 0;
         for ($bit = self::BITS - 1; $bit >= 0; $bit--) {

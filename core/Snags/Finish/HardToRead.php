@@ -29,7 +29,9 @@ final readonly class HardToRead implements MeasuredItself
         $found = [];
         foreach ($gallery->captions?->hard() ?? [] as $sight) {
             $item = $gallery->drawn[$sight->place] ?? null;
-            $item === null ?: $found[] = Sighting::ofItem($item->id, Luminance::told($sight->ratio));
+            if ($item !== null) {
+                $found[] = Sighting::ofItem($item->id, Luminance::told($sight->ratio));
+            }
         }
 
         return $found;

@@ -28,7 +28,9 @@ final readonly class IdTwice implements Rule
         $id = $gallery->gallery->design->finish->own->id;
         $found = [];
         foreach ($gallery->around->pages as $page) {
-            $page->takenId === null || $page->takenId !== $id ?: $found[] = Sighting::ofPage($page->id, "{$page->title}: {$id}");
+            if ($page->takenId !== null && $page->takenId === $id) {
+                $found[] = Sighting::ofPage($page->id, "{$page->title}: {$id}");
+            }
         }
 
         return $found;

@@ -29,7 +29,9 @@ final readonly class CannotBeShown implements Rule
         $found = [];
         foreach ($gallery->items as $item) {
             $failure = $gallery->atHand($item)->failure;
-            $failure === null ?: $found[] = Sighting::ofItem($item->id, $failure);
+            if ($failure !== null) {
+                $found[] = Sighting::ofItem($item->id, $failure);
+            }
         }
 
         return $found;

@@ -32,7 +32,9 @@ final readonly class NearDoubles implements Rule
         $before = [];
         foreach ($gallery->drawn as $item) {
             $doubles = array_filter(array_intersect_key($alike[$item->id] ?? [], $before), static fn (int $bits): bool => $bits <= PerceptualHash::ALIKE);
-            $doubles === [] ?: $found[] = Sighting::ofPair($item->id, (string) array_key_first($doubles));
+            if ($doubles !== []) {
+                $found[] = Sighting::ofPair($item->id, (string) array_key_first($doubles));
+            }
             $before[$item->id] = true;
         }
 

@@ -31,7 +31,9 @@ final readonly class TitleIsFileName implements Rule
         foreach ($gallery->pictures() as $item) {
             $words = $gallery->words($item);
             $named = array_filter([$words->title, $words->caption], self::isFileName(...));
-            $named === [] ?: $found[] = Sighting::ofItem($item->id, implode(' / ', $named));
+            if ($named !== []) {
+                $found[] = Sighting::ofItem($item->id, implode(' / ', $named));
+            }
         }
 
         return $found;

@@ -17,7 +17,7 @@ final class AnswerOEmbed
 
     public function __invoke(Request $request, OEmbedAnswers $answers): Response
     {
-        $text = static fn (string $name): string => is_string($request->query($name)) ? mb_substr((string) $request->query($name), 0, self::LONGEST) : '';
+        $text = static fn (string $name): string => is_string($given = $request->query($name)) ? mb_substr($given, 0, self::LONGEST) : '';
         $format = $text('format') === '' ? 'json' : $text('format');
         $bound = static fn (string $name): ?int => preg_match('/^[1-9]\d{0,4}$/D', $text($name)) === 1 ? (int) $text($name) : null;
         $answer = $answers->to($text('url'), $bound('maxwidth'), $bound('maxheight'));

@@ -17,7 +17,7 @@ final class PostComment
     public function __invoke(Request $request, string $page, TakeComment $comments): Answer
     {
         $on = $comments->page($page) ?? abort(404);
-        $text = static fn (string $field): string => is_string($request->input($field)) ? (string) $request->input($field) : '';
+        $text = static fn (string $field): string => is_string($given = $request->input($field)) ? $given : '';
         // Who fills in what nobody sees is told what everybody is told.
         $refusals = $text(PageComments::TRAP) !== '' ? [] : $comments->take($on, $text('name'), $text('text'), (string) $request->ip());
 

@@ -62,7 +62,9 @@ final readonly class ShowMedia
     private static function sent(string $path, bool $isOurs, ?string $type = null): BinaryFileResponse
     {
         $answer = FileAnswer::forOne($path, $type);
-        $isOurs || $answer->headers->set('Cache-Control', 'private, no-store');
+        if (! $isOurs) {
+            $answer->headers->set('Cache-Control', 'private, no-store');
+        }
 
         return $answer;
     }

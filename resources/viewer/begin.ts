@@ -1,4 +1,4 @@
-import { noted, viewer } from './loader';
+import { noted, viewer } from './base/loader';
 import { enliven, listen, tileAt } from './pane';
 
 /** The script may be on a page several times: once for each embed, and of several hosts. The first that comes serves all. */

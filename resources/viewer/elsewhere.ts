@@ -1,7 +1,7 @@
 import { begin } from './begin';
 import { EmbeddedGallery } from './embed';
 import { fitFrames } from './frame';
-import { fetchesFrom } from './loader';
+import { fetchesFrom } from './base/loader';
 
 // What pages elsewhere run.
 const script = document.currentScript as HTMLScriptElement | null;

@@ -1,6 +1,6 @@
-import { fetchesFrom, noted } from './loader';
-import { adopt } from './surroundings';
-import { fill, scriptFrom } from './trusted';
+import { fetchesFrom, noted } from './base/loader';
+import { adopt } from './base/surroundings';
+import { fill, scriptFrom } from './base/trusted';
 
 /** Languages that visitors are spoken to in, as there are files of them. */
 declare const LANGUAGES: string[];

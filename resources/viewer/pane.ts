@@ -1,7 +1,7 @@
-import { noted, viewer } from './loader';
+import { noted, viewer } from './base/loader';
 import { enlivenMore, enlivenTabs } from './reveal';
 import { Strip } from './strip';
-import { TILES } from './surroundings';
+import { TILES } from './base/surroundings';
 
 const panes = new WeakSet<Element>();
 const heard = new WeakSet<Element>();

@@ -1,5 +1,5 @@
-import { indexAfter, intentOfKey } from './intents';
-import { isRightToLeft } from './surroundings';
+import { indexAfter, intentOfKey } from './base/intents';
+import { isRightToLeft } from './base/surroundings';
 
 /** "Show all" opens by itself; the focus goes on to the first picture that came, and back to where it was left. */
 export function enlivenMore(pane: Element): void {

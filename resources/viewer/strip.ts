@@ -1,6 +1,6 @@
-import { intentOfKey } from './intents';
-import { adopt, isRightToLeft, phrasesOf, wantsLessMotion, type Say } from './surroundings';
-import { fill } from './trusted';
+import { intentOfKey } from './base/intents';
+import { adopt, isRightToLeft, phrasesOf, wantsLessMotion, type Say } from './base/surroundings';
+import { fill } from './base/trusted';
 
 /** px by which what is scrolled may miss its place. */
 const NEAR = 4;

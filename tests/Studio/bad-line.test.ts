@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Change, Gallery, GalleryChanged, Item } from '../../resources/studio/api/types';
-import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery/use-gallery';
+import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery-state/use-gallery';
 import { TYPING, useOutbox } from '../../resources/studio/outbox/use-outbox';
 import { fetched, galleryOf, itemOf, within } from './support';
 

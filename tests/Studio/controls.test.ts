@@ -4,7 +4,7 @@ import { describe, expect, inject, it, vi } from 'vitest';
 import { defineComponent, h, nextTick } from 'vue';
 import OrderBar from '../../resources/studio/pictures/OrderBar.vue';
 import ShapeControl from '../../resources/studio/settings/ShapeControl.vue';
-import SavedField from '../../resources/studio/shared/SavedField.vue';
+import SavedField from '../../resources/studio/outbox/SavedField.vue';
 import FileButton from '../../resources/studio/shared/FileButton.vue';
 import Hint from '../../resources/studio/shared/Hint.vue';
 import NumberControl from '../../resources/studio/shared/NumberControl.vue';

@@ -2,7 +2,7 @@ import { render } from '@testing-library/vue';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, nextTick, ref } from 'vue';
 import { canTakeFocus, nearestTabStop, useFocusGuard } from '../../resources/studio/shared/use-focus-guard';
-import { filesOf } from '../../resources/studio/pictures/files-of';
+import { filesOf } from '../../resources/studio/uploads/files-of';
 
 describe('the focus', () => {
     const left = ref<string[]>([]);

@@ -1,7 +1,7 @@
 import { afterEach, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { Viewer } from '../../resources/viewer/elements/viewer';
 import { enliven } from '../../resources/viewer/pane';
-import { sequenceOf } from '../../resources/viewer/slides';
+import { sequenceOf } from '../../resources/viewer/base/slides';
 
 const VIEWER = {
     name: 'Kites',

@@ -1,7 +1,7 @@
 import { screen, within as inside } from '@testing-library/vue';
 import { describe, expect, inject, it, vi } from 'vitest';
 import type { Candidate, CropShown, Snag } from '../../resources/studio/api/types';
-import GalleryMiniature from '../../resources/studio/galleries/GalleryMiniature.vue';
+import GalleryMiniature from '../../resources/studio/shared/GalleryMiniature.vue';
 import CandidateStrip from '../../resources/studio/layout/CandidateStrip.vue';
 import CropList from '../../resources/studio/layout/CropList.vue';
 import LayoutSnags from '../../resources/studio/layout/LayoutSnags.vue';

@@ -1,7 +1,7 @@
 import { QueryClient } from '@tanstack/vue-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Change, Gallery, GalleryChanged, Item, WordChange } from '../../resources/studio/api/types';
-import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery/use-gallery';
+import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery-state/use-gallery';
 import { withChange } from '../../resources/studio/outbox/shown';
 import { TYPING, useOutbox } from '../../resources/studio/outbox/use-outbox';
 import { fetched, galleryOf, itemOf, within } from './support';

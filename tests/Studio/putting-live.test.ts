@@ -5,7 +5,7 @@ import type { GalleryChanged } from '../../resources/studio/api/types';
 import ClashBar from '../../resources/studio/gallery/ClashBar.vue';
 import PutLive from '../../resources/studio/gallery/PutLive.vue';
 import UploadTray from '../../resources/studio/pictures/UploadTray.vue';
-import { useUploads } from '../../resources/studio/pictures/use-uploads';
+import { useUploads } from '../../resources/studio/uploads/use-uploads';
 import { fetched, galleryOf, itemOf, meet, serve } from './support';
 
 describe('putting live', () => {

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { useSteps } from '../../resources/studio/gallery/use-steps';
+import { useSteps } from '../../resources/studio/gallery-state/use-steps';
 import { announcement } from '../../resources/studio/shared/announce';
 import { galleryOf, within } from './support';
 

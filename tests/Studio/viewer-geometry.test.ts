@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bounded, fitted, greatest, scaledAt, WHOLE } from '../../resources/viewer/geometry';
-import { fileOf, type Slide } from '../../resources/viewer/slides';
+import { bounded, fitted, greatest, scaledAt, WHOLE } from '../../resources/viewer/base/geometry';
+import { fileOf, type Slide } from '../../resources/viewer/base/slides';
 
 const side = fc.integer({ min: 40, max: 8000 });
 const size = fc.record({ width: side, height: side });

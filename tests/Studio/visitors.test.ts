@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { EmbeddedGallery } from '../../resources/viewer/embed';
-import { indexAfter, intentOfKey, intentOfSwipe } from '../../resources/viewer/intents';
+import { indexAfter, intentOfKey, intentOfSwipe } from '../../resources/viewer/base/intents';
 import { Strip } from '../../resources/viewer/strip';
 
 /** Tells the script what to say. */

@@ -1,7 +1,7 @@
 import { describe, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { api, csrfToken, messageOf, Problem, withQuery } from '../../resources/studio/api/client';
-import { useGallery } from '../../resources/studio/gallery/use-gallery';
+import { useGallery } from '../../resources/studio/gallery-state/use-gallery';
 import { useSelection } from '../../resources/studio/shared/use-selection';
 import { useEcho } from '../../resources/studio/shared/use-echo';
 import { fetched, galleryOf, itemOf, refused, serve, within } from './support';

@@ -19,7 +19,7 @@
 import { useQueryClient } from '@tanstack/vue-query';
 import { ref } from 'vue';
 import type { DesignPart } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import ProofBench from '../proofs/ProofBench.vue';
 import { useGlance } from '../proofs/use-glance';
 import { useLaidOut } from '../proofs/use-laid-out';

@@ -18,7 +18,7 @@
 import { computed } from 'vue';
 import type { GalleryCard as Card } from '../api/types';
 import { countOf } from '../snags/snags';
-import GalleryMiniature from './GalleryMiniature.vue';
+import GalleryMiniature from '../shared/GalleryMiniature.vue';
 
 const props = defineProps<{ gallery: Card; snags: number }>();
 

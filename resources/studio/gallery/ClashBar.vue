@@ -22,7 +22,7 @@
 </template>
 
 <script setup lang="ts">
-import type { Clash } from './use-gallery';
+import type { Clash } from '../gallery-state/use-gallery';
 
 defineProps<{ clash: Clash }>();
 const emit = defineEmits<{ settle: [keep: 'mine' | 'theirs'] }>();

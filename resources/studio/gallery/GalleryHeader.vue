@@ -46,7 +46,7 @@ import Hint from '../shared/Hint.vue';
 import TopBar from '../shared/TopBar.vue';
 import PutLive from './PutLive.vue';
 import SaveState from './SaveState.vue';
-import { useGallery } from './use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 
 /** @prop said what was just taken back or done again */
 const props = defineProps<{ id: string; said: string }>();

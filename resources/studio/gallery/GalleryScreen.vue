@@ -32,9 +32,9 @@ import GalleryHeader from './GalleryHeader.vue';
 import NotKept from './NotKept.vue';
 import Shortcuts from './Shortcuts.vue';
 import StageNav from './StageNav.vue';
-import { useGallery } from './use-gallery';
-import { usePulse } from './use-pulse';
-import { useSteps } from './use-steps';
+import { useGallery } from '../gallery-state/use-gallery';
+import { usePulse } from '../gallery-state/use-pulse';
+import { useSteps } from '../gallery-state/use-steps';
 
 const props = defineProps<{ id: string }>();
 const shared = useGallery(() => props.id);

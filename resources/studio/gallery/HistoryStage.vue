@@ -62,7 +62,7 @@ import ProblemNote from '../shared/ProblemNote.vue';
 import { when } from '../shared/when';
 import ActList from '../site/ActList.vue';
 import { useActs } from '../site/use-acts';
-import { useGallery } from './use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 
 /** What was done to the gallery, and what visitors had of it when; back to any point, as a new act. */
 const props = defineProps<{ id: string }>();

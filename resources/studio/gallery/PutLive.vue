@@ -54,7 +54,7 @@ import { computed, nextTick, reactive, ref, watch } from 'vue';
 import { pagesQuery, sessionQuery } from '../api/queries';
 import { announce } from '../shared/announce';
 import PhoneLook from '../site/PhoneLook.vue';
-import { useGallery } from './use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 
 const props = defineProps<{ id: string }>();
 const { gallery, state, putLive, act } = useGallery(() => props.id);

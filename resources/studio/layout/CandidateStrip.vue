@@ -62,7 +62,7 @@ import { computed, ref } from 'vue';
 import { alternativesQuery } from '../api/queries';
 import { useVocabulary } from '../api/vocabulary';
 import type { AlternativesView, Candidate, LayoutPart, Quality } from '../api/types';
-import GalleryMiniature from '../galleries/GalleryMiniature.vue';
+import GalleryMiniature from '../shared/GalleryMiniature.vue';
 import ProofOption from '../proofs/ProofOption.vue';
 import ProofStrip from '../proofs/ProofStrip.vue';
 import CropList from './CropList.vue';

@@ -20,7 +20,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import type { LayoutPart } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import ProofBench from '../proofs/ProofBench.vue';
 import { useGlance } from '../proofs/use-glance';
 import { useLaidOut } from '../proofs/use-laid-out';

@@ -30,7 +30,7 @@ import type { Gallery, PaneDetails, SitePage } from '../api/types';
 import { useVocabulary } from '../api/vocabulary';
 import PaneOutline from './PaneOutline.vue';
 import { roomOf, type Room } from './room';
-import WindowSheet from './WindowSheet.vue';
+import WindowSheet from '../shared/WindowSheet.vue';
 
 /** ms between looks whether another page is shown, and whether something on it stands elsewhere. */
 const LISTENS = 80;

@@ -93,7 +93,7 @@ import { useRoute } from 'vue-router';
 import { api } from '../api/client';
 import { paneQuery } from '../api/queries';
 import type { SitePage } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import { isWriting } from '../shared/is-writing';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';

@@ -34,14 +34,14 @@ import { api, messageOf } from '../api/client';
 import { sourcesQuery } from '../api/queries';
 import { useVocabulary, wordOf } from '../api/vocabulary';
 import type { Gallery, GalleryChanged } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
 import ProblemNote from '../shared/ProblemNote.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 import SourcePanel from '../store/SourcePanel.vue';
 import StorePicker from '../store/StorePicker.vue';
-import { useUploads } from './use-uploads';
+import { useUploads } from '../uploads/use-uploads';
 
 const props = defineProps<{ gallery: Gallery }>();
 const emit = defineEmits<{ close: [] }>();

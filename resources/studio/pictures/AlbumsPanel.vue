@@ -47,7 +47,7 @@ import { computed, ref, watch } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
 import type { Album, Albums, Change, Gallery } from '../api/types';
 import { TYPING } from '../outbox/use-outbox';
-import SavedField from '../shared/SavedField.vue';
+import SavedField from '../outbox/SavedField.vue';
 import SegmentChoice from '../shared/SegmentChoice.vue';
 
 const props = defineProps<{ gallery: Gallery }>();

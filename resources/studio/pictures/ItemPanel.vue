@@ -81,7 +81,7 @@ import { computed, defineAsyncComponent, ref, watch } from 'vue';
 import { flawOf, useVocabulary } from '../api/vocabulary';
 import type { Change, FillSettings, Gallery, Item, WordField, WordKey } from '../api/types';
 import { TYPING } from '../outbox/use-outbox';
-import SavedField from '../shared/SavedField.vue';
+import SavedField from '../outbox/SavedField.vue';
 import FillPanel from '../words/FillPanel.vue';
 import AlbumsPanel from './AlbumsPanel.vue';
 import VideoPoster from './VideoPoster.vue';

@@ -84,7 +84,7 @@ import { computed, nextTick, ref } from 'vue';
 import { VueDraggable } from 'vue-draggable-plus';
 import { useVocabulary } from '../api/vocabulary';
 import type { FillSettings, Item } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
 import FileButton from '../shared/FileButton.vue';
@@ -101,7 +101,7 @@ import { useArrivingFiles } from './use-arriving-files';
 import { useOrder } from './use-order';
 import { usePictureKeys } from './use-picture-keys';
 import { useShownItems } from './use-shown-items';
-import { useUploads } from './use-uploads';
+import { useUploads } from '../uploads/use-uploads';
 
 /** px of width of a thumbnail: least, most, and at first. */
 const SIZES = [92, 320, 164] as const;

@@ -11,7 +11,7 @@ import StarterKit from '@tiptap/starter-kit';
 import { EditorContent, useEditor } from '@tiptap/vue-3';
 import { useOutbox } from '../outbox/use-outbox';
 import { plainText } from '../shared/plain-paste';
-import MarksBar from '../site/MarksBar.vue';
+import MarksBar from '../shared/MarksBar.vue';
 
 /** The few marks that the server lets through; it cleans the text again, whatever comes. */
 const props = defineProps<{ html: string }>();

@@ -45,7 +45,7 @@ import { useElementSize } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, ref, watch } from 'vue';
 import FileButton from '../shared/FileButton.vue';
-import { useUploads, type Upload } from './use-uploads';
+import { useUploads, type Upload } from '../uploads/use-uploads';
 
 const LABELS: Record<Upload['state'], string> = {
     queued: 'Waiting',

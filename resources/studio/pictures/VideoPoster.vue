@@ -18,7 +18,7 @@ import { pictureQuery, sessionQuery } from '../api/queries';
 import { sendFile } from '../api/send-file';
 import FileButton from '../shared/FileButton.vue';
 import { announce } from '../shared/announce';
-import { frameOf } from './poster-frame';
+import { frameOf } from '../uploads/poster-frame';
 
 const props = defineProps<{ pictureId: string }>();
 const queries = useQueryClient();

@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core';
 import { isWriting } from '../shared/is-writing';
-import { filesOf } from './files-of';
+import { filesOf } from '../uploads/files-of';
 
 export interface UseArrivingFilesReturn {
     over: (event: DragEvent) => void;

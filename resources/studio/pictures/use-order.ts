@@ -2,7 +2,7 @@ import { computed, ref, type ComputedRef, type Ref } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
 import { api, messageOf, withQuery } from '../api/client';
 import type { Item, OrderName } from '../api/types';
-import type { UseGalleryReturn } from '../gallery/use-gallery';
+import type { UseGalleryReturn } from '../gallery-state/use-gallery';
 import { announce } from '../shared/announce';
 
 export interface UseOrderReturn {

@@ -9,7 +9,7 @@
 </template>
 
 <script setup lang="ts">
-import AccountMenu from '../account/AccountMenu.vue';
+import AccountMenu from './AccountMenu.vue';
 import TopBar from './TopBar.vue';
 
 defineProps<{ title: string }>();

@@ -36,7 +36,7 @@
 import { useIntervalFn } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import type { SitePage } from '../api/types';
-import WindowSheet from '../pages/WindowSheet.vue';
+import WindowSheet from '../shared/WindowSheet.vue';
 
 /** A page as visitors have it, and as they would have it, with a line between that is drawn to and fro. */
 const props = defineProps<{ pages: SitePage[]; galleries: string[]; chosenPages: string[]; /** Another text whenever something of it is. */ state: string }>();

@@ -10,7 +10,7 @@ import StarterKit from '@tiptap/starter-kit';
 import { EditorContent, useEditor } from '@tiptap/vue-3';
 import { nextTick, ref, watch } from 'vue';
 import { plainText } from '../shared/plain-paste';
-import MarksBar from './MarksBar.vue';
+import MarksBar from '../shared/MarksBar.vue';
 import type { DraftPart } from './parts';
 
 /** The words of one part; Enter goes on in a part of its own. */

@@ -50,7 +50,7 @@
 import { RefreshLeft, RefreshRight } from '@element-plus/icons-vue';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
-import AccountMenu from '../account/AccountMenu.vue';
+import AccountMenu from '../shared/AccountMenu.vue';
 import Hint from '../shared/Hint.vue';
 import TopBar from '../shared/TopBar.vue';
 import CommentsView from './CommentsView.vue';

@@ -49,7 +49,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue';
 import type { GalleryCard, Snag, SnagsOfGallery } from '../api/types';
-import GalleryMiniature from '../galleries/GalleryMiniature.vue';
+import GalleryMiniature from '../shared/GalleryMiniature.vue';
 import { announce } from '../shared/announce';
 import ProblemNote from '../shared/ProblemNote.vue';
 import MendWords from './MendWords.vue';

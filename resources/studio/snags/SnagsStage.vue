@@ -45,7 +45,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import type { MeantSnag, Mend, Snag } from '../api/types';
 import { useAsking } from '../account/use-asking';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import { announce } from '../shared/announce';
 import NothingHere from '../shared/NothingHere.vue';
 import ProblemNote from '../shared/ProblemNote.vue';

@@ -51,7 +51,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { sourceFilesQuery, sourcesQuery } from '../api/queries';
 import type { Batch } from '../api/types';
-import { useUploads } from '../pictures/use-uploads';
+import { useUploads } from '../uploads/use-uploads';
 import ColourPick from '../shared/ColourPick.vue';
 import NothingHere from '../shared/NothingHere.vue';
 import ProblemNote from '../shared/ProblemNote.vue';

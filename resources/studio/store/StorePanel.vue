@@ -72,7 +72,7 @@ import type { Words } from '../api/types';
 import type { PicturePart } from '../outbox/entries';
 import { TYPING, useOutbox } from '../outbox/use-outbox';
 import ProblemNote from '../shared/ProblemNote.vue';
-import SavedField from '../shared/SavedField.vue';
+import SavedField from '../outbox/SavedField.vue';
 import OfflineEverywhere from './OfflineEverywhere.vue';
 
 /** Words that are written here, and the lines each is given. */

@@ -28,7 +28,7 @@ import { computed, ref } from 'vue';
 import type { Item, WordChange, WordField } from '../api/types';
 import { flawOf } from '../api/vocabulary';
 import { TYPING } from '../outbox/use-outbox';
-import SavedField from '../shared/SavedField.vue';
+import SavedField from '../outbox/SavedField.vue';
 import type { Column } from './fields';
 
 const props = defineProps<{ items: Item[]; columns: Column[] }>();

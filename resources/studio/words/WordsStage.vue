@@ -64,7 +64,7 @@ import { computed, ref } from 'vue';
 import { api, messageOf } from '../api/client';
 import { flawOf } from '../api/vocabulary';
 import type { FillSettings, Item, WordChange } from '../api/types';
-import { useGallery } from '../gallery/use-gallery';
+import { useGallery } from '../gallery-state/use-gallery';
 import NothingHere from '../shared/NothingHere.vue';
 import { announce } from '../shared/announce';
 import { useSought } from '../shared/use-sought';

@@ -1,4 +1,4 @@
-import type { Say } from '../surroundings';
+import type { Say } from '../base/surroundings';
 
 /** The page as a whole is what can fill the screen; the dialog is laid over it anew. */
 export async function fillScreen(dialog: HTMLDialogElement): Promise<void> {

@@ -1,4 +1,4 @@
-import { wantsLessMotion } from '../surroundings';
+import { wantsLessMotion } from '../base/surroundings';
 
 /** A slideshow's time; it stands still while it is held and goes on by itself. */
 export class Playing {

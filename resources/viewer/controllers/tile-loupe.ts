@@ -1,5 +1,5 @@
-import { sequenceOf, fileOf, slideOf } from '../slides';
-import { TILES } from '../surroundings';
+import { sequenceOf, fileOf, slideOf } from '../base/slides';
+import { TILES } from '../base/surroundings';
 import { Loupe } from './loupe';
 
 /** ms that a finger rests on a tile before the loupe comes; a shorter press is a tap, a moved one scrolls the page. */

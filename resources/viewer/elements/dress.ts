@@ -1,5 +1,5 @@
-import type { Sequence } from '../slides';
-import { isRightToLeft } from '../surroundings';
+import type { Sequence } from '../base/slides';
+import { isRightToLeft } from '../base/surroundings';
 
 /** Least opacity, per cent, of the ground under words: they are read whatever the page behind. */
 const UNDER_WORDS = 90;

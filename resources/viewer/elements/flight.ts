@@ -1,4 +1,4 @@
-import { wantsLessMotion } from '../surroundings';
+import { wantsLessMotion } from '../base/surroundings';
 
 /** Lets a picture come from where it, or what it stands for, was seen before; at once for those who want less motion. */
 export function fly(element: Element | undefined, from: DOMRect | undefined, to: DOMRect | undefined, faint: number): void {

@@ -1,7 +1,7 @@
-import { fitted, WHOLE, type Size, type View } from '../geometry';
-import { fileOf, nameOf, ownFile, type Slide } from '../slides';
-import type { Say } from '../surroundings';
-import { fill } from '../trusted';
+import { fitted, WHOLE, type Size, type View } from '../base/geometry';
+import { fileOf, nameOf, ownFile, type Slide } from '../base/slides';
+import type { Say } from '../base/surroundings';
+import { fill } from '../base/trusted';
 
 /** One slide in the stage: what the page has of it at once, and the right file over it when that is there. */
 export class Frame {

@@ -1,6 +1,6 @@
-import { fileOf, nameOf, ownFile, sequenceOf, type Slide } from '../slides';
-import { adopt, wantsLessMotion } from '../surroundings';
-import { fill } from '../trusted';
+import { fileOf, nameOf, ownFile, sequenceOf, type Slide } from '../base/slides';
+import { adopt, wantsLessMotion } from '../base/surroundings';
+import { fill } from '../base/trusted';
 import { fillWords } from './words';
 
 const STYLE =

@@ -1,4 +1,4 @@
-import type { Say } from '../surroundings';
+import type { Say } from '../base/surroundings';
 
 const SIGNS: Record<string, string> = {
     close: 'M5 5l14 14M19 5 5 19',

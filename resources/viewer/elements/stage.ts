@@ -1,8 +1,8 @@
 import { follow, type Hand } from '../controllers/fingers';
-import { bounded, greatest, scaledAt, WHOLE, type Size, type View } from '../geometry';
-import { indexAfter, intentOfSwipe, type Intent } from '../intents';
-import type { Settings, Slide } from '../slides';
-import { isRightToLeft, wantsLessMotion, type Say } from '../surroundings';
+import { bounded, greatest, scaledAt, WHOLE, type Size, type View } from '../base/geometry';
+import { indexAfter, intentOfSwipe, type Intent } from '../base/intents';
+import type { Settings, Slide } from '../base/slides';
+import { isRightToLeft, wantsLessMotion, type Say } from '../base/surroundings';
 import { Frame } from './frame';
 
 export interface StageEvents {

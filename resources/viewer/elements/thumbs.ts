@@ -1,5 +1,5 @@
-import { fileOf, nameOf, ownFile, type Slide } from '../slides';
-import type { Say } from '../surroundings';
+import { fileOf, nameOf, ownFile, type Slide } from '../base/slides';
+import type { Say } from '../base/surroundings';
 
 /** Thumbnails on either side of the one that is seen; no more, however many there are. */
 const AROUND = 12;

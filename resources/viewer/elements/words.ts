@@ -1,4 +1,4 @@
-import type { Slide } from '../slides';
+import type { Slide } from '../base/slides';
 
 /** Fills the room of the words: title, caption, description, credit, facts, and where it leads. */
 export function fillWords(room: HTMLElement, { title, words, leads }: Slide, leave: () => void): void {

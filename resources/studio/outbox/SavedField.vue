@@ -22,8 +22,8 @@
 
 <script setup lang="ts">
 import { onBeforeUnmount, ref, useId, watch } from 'vue';
-import { useOutbox } from '../outbox/use-outbox';
-import { plainPaste } from './plain-paste';
+import { useOutbox } from './use-outbox';
+import { plainPaste } from '../shared/plain-paste';
 
 const props = withDefaults(
     defineProps<{

@@ -17,7 +17,7 @@
 import { useElementSize } from '@vueuse/core';
 import { computed, ref } from 'vue';
 import { useVocabulary } from '../api/vocabulary';
-import SegmentChoice from '../shared/SegmentChoice.vue';
+import SegmentChoice from './SegmentChoice.vue';
 
 /** A page in a window of a visitor, wide or a phone's, made smaller where it does not fit. */
 const { wide, phone } = useVocabulary().widths;

@@ -1,6 +1,6 @@
-import type { Stage } from '../elements/stage';
-import { fileOf } from '../slides';
-import { Loupe } from './loupe';
+import type { Stage } from './stage';
+import { fileOf } from '../base/slides';
+import { Loupe } from '../controllers/loupe';
 
 /** The loupe over the large picture: it follows the pointer, or a finger, which then does nothing else; ends with the signal. */
 export function lendOver(stage: Stage, [size, strength]: readonly [number, number], home: HTMLElement, signal: AbortSignal): void {

@@ -1,6 +1,6 @@
-import { intentOfKey, type Intent } from '../intents';
-import { isRightToLeft } from '../surroundings';
-import { STEP, type Stage } from '../elements/stage';
+import { intentOfKey, type Intent } from '../base/intents';
+import { isRightToLeft } from '../base/surroundings';
+import { STEP, type Stage } from './stage';
 
 interface Keyed {
     follow(intent: Intent): void;

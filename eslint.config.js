@@ -25,10 +25,13 @@ export default tseslint.config(
             'vue/multi-word-component-names': 'off',
             'max-lines': ['error', 300],
             // A label around its control, or bound to it by id; Element Plus's controls count as controls.
-            'vuejs-accessibility/label-has-for': ['error', {
-                required: { some: ['nesting', 'id'] },
-                controlComponents: ['ElCheckbox', 'ElDatePicker', 'ElInput', 'ElInputNumber', 'ElSelect', 'ElSlider', 'ElSwitch'],
-            }],
+            'vuejs-accessibility/label-has-for': [
+                'error',
+                {
+                    required: { some: ['nesting', 'id'] },
+                    controlComponents: ['ElCheckbox', 'ElDatePicker', 'ElInput', 'ElInputNumber', 'ElSelect', 'ElSlider', 'ElSwitch'],
+                },
+            ],
             // A form that a person opens begins at its first field.
             'vuejs-accessibility/no-autofocus': 'off',
             // Lists and tables keep one tab stop and hear keys on the container; regions hear Escape and take dropped files.

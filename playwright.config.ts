@@ -1,26 +1,27 @@
 import { defineConfig } from '@playwright/test';
+import { readdirSync } from 'node:fs';
+import { shuffled } from './tests/Browser/shuffled';
 
-/** The whole application, with its own data and its own queue worker. */
-export const PORT = 8765;
+const FOLDER = 'tests/Browser';
+/** Specs that take long, and are left to `bin/test long`. */
+const isLong = process.env['ZINC_LONG'] === '1';
+const specs = readdirSync(FOLDER).filter((file) => file.endsWith('.spec.ts'));
 
+/** Each worker has a whole application with data of its own (tests/Browser/server.ts), as it was at the start of every test. */
 export default defineConfig({
-    testDir: 'tests/Browser',
+    testDir: FOLDER,
     outputDir: 'storage/framework/testing/browser',
-    fullyParallel: false,
-    workers: 1,
-    timeout: 240_000,
+    globalSetup: './tests/Browser/setup.ts',
+    // The order of the files is drawn from the seed; the tests of one file run beside one another.
+    projects: shuffled(specs).map((testMatch) => ({ name: testMatch.replace('.spec.ts', ''), testMatch })),
+    fullyParallel: true,
+    workers: 2,
+    grepInvert: isLong ? [] : [/@long/],
+    forbidOnly: true,
+    timeout: 120_000,
     expect: { timeout: 15_000 },
     reporter: [['line'], ['json', { outputFile: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ?? 'storage/framework/testing/browser.json' }]],
-    webServer: {
-        command: `tests/Browser/serve ${PORT}`,
-        url: `http://127.0.0.1:${PORT}/studio/api/session`,
-        timeout: 900_000,
-        reuseExistingServer: false,
-        gracefulShutdown: { signal: 'SIGTERM', timeout: 10_000 },
-        env: { ZINC_DATA: `${process.cwd()}/storage/framework/testing/data`, ZINC_DEMO_PASSWORD: 'for-tests-only' },
-    },
     use: {
-        baseURL: `http://127.0.0.1:${PORT}`,
         viewport: { width: 1280, height: 800 },
         launchOptions: {
             executablePath: '/usr/bin/chromium',

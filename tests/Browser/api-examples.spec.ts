@@ -3,10 +3,8 @@ import { existsSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { Validator } from '@seriousme/openapi-schema-validator';
-import { NAMES, undress } from './dressing';
+import { NAMES } from './dressing';
 import { demo, expect, expectAccessible, studioApi, sure, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 test('a token is made, and every example of the guide does what it says by it, until it is revoked', async ({ page, baseURL }) => {
     test.setTimeout(120_000);

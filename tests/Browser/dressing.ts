@@ -58,12 +58,3 @@ export async function redesign(page: Page, id: string, design: object): Promise<
     const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
     return api<{ design: object }>('PATCH', `galleries/${id}`, { version, change: { kind: 'design', design } });
 }
-
-/** Galleries that a test made, by what their names begin with. */
-export async function undress(page: Page): Promise<void> {
-    // What is open asks on for what is gone.
-    await page.goto('about:blank');
-    const api = await studioApi(page);
-    for (const { id, title } of await api<{ id: string; title: string }[]>('GET', 'galleries'))
-        if (title.startsWith('Dressed')) await api('DELETE', `galleries/${id}`);
-}

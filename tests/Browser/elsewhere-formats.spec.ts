@@ -2,10 +2,8 @@ import type { Manifest } from '@iiif/presentation-3';
 import { presentation3StrictUpgrade } from '@iiif/parser/strict';
 import { execFileSync } from 'node:child_process';
 import { mkdirSync, writeFileSync } from 'node:fs';
-import { redesign, live, NAMES, undress } from './dressing';
+import { redesign, live, NAMES } from './dressing';
 import { demo, expect, galleryOf, studioApi, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 test('tells machines what it shows: manifest and images, feed, map, heads of pages', async ({ page, request, baseURL }) => {
     test.setTimeout(120_000);

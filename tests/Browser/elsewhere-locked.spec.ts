@@ -3,11 +3,9 @@ import { spawn, spawnSync } from 'node:child_process';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { live, NAMES, undress } from './dressing';
+import { live, NAMES } from './dressing';
 import { pageOf, serve } from './hosts';
 import { demo, expect, expectAccessible, galleryOf, makePictures, studioApi, sure, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 const KEY = 'seven grey herons';
 

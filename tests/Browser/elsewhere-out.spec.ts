@@ -5,10 +5,8 @@ import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join, normalize } from 'node:path';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { demo, expect, expectAccessible, galleryOf, studioApi, test, tiles } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 const TYPES: Record<string, string> = { html: 'text/html', css: 'text/css', js: 'text/javascript', webp: 'image/webp', jpg: 'image/jpeg' };
 

@@ -1,10 +1,9 @@
 import type { Browser, Page } from '@playwright/test';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { kindsOf, pageOf, serve } from './hosts';
+import { freePort } from './server';
 import { SecondEngine } from './second-engine';
 import { demo, expect, galleryOf, putLive, studioApi, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 async function alone(page: Page, title: string, count: number, design: object = {}): Promise<string> {
     const id = await galleryOf(page, `Dressed: ${title}`, demo(...NAMES.slice(0, count)));
@@ -195,7 +194,7 @@ test('fetches files as wide as they are drawn in a second engine, which measures
         '/frame': { html: pageOf({ body }, pieces('frame')) },
         '/images': { html: pageOf({ body }, pieces('images')) },
     });
-    const engine = await SecondEngine.start(9378);
+    const engine = await SecondEngine.start(await freePort());
     try {
         await engine.resize(1500, 900);
         for (const path of ['script', 'html']) {

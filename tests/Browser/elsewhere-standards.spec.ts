@@ -1,9 +1,7 @@
 import { HtmlValidate, StaticConfigLoader } from 'html-validate';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { kindsOf, pageOf, serve, unfolded } from './hosts';
 import { demo, expect, expectAccessible, galleryOf, putLive, studioApi, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 const checker = new HtmlValidate(new StaticConfigLoader({ extends: ['html-validate:standard'] }));
 
@@ -28,7 +26,7 @@ const DESIGNS = {
 };
 
 for (const [name, design] of Object.entries(DESIGNS)) {
-    test(`is HTML without a fault in all five ways, and accessible there: ${name}`, async ({ page, browser, baseURL }) => {
+    test(`is HTML without a fault in all five ways, and accessible there: ${name}`, async ({ page, browser }) => {
         test.setTimeout(200_000);
         const id = await galleryOf(page, `Dressed: standards "${name}" <&>`, demo(...NAMES.slice(0, 5)));
         const api = await studioApi(page);
@@ -57,7 +55,7 @@ for (const [name, design] of Object.entries(DESIGNS)) {
         for (const path of own) expect(await faults(await (await page.request.get(path)).text()), path).toEqual([]);
 
         const { server, address } = await serve(pages);
-        const context = await browser.newContext({ viewport: { width: 1000, height: 900 }, baseURL });
+        const context = await browser.newContext({ viewport: { width: 1000, height: 900 } });
         const visitor = await context.newPage();
         try {
             for (const { kind } of kinds) {

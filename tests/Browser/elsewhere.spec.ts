@@ -1,9 +1,7 @@
 import type { Page } from '@playwright/test';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { HOSTS, kindsOf, pageOf, serve, unfolded, WATCH_SHIFT } from './hosts';
 import { demo, expect, farthestOff, galleryOf, putLive, studioApi, test, tileBoxes } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 /** What is seen of a gallery on a page, wherever it stands in it. */
 async function seen(visitor: Page, kind: string): Promise<{ pictures: number; loaded: number; narrowest: number }> {

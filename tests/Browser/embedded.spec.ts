@@ -1,10 +1,8 @@
 import type { Browser, Page, ViewportSize } from '@playwright/test';
 import { createServer, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { demo, expect, expectAccessible, farthestOff, galleryOf, putLive, studioApi, test, tileBoxes } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 /** A page of a site elsewhere, whose style sheet means no good. */
 function foreign(lines: string): Promise<Server> {

@@ -1,10 +1,8 @@
 import { readFileSync } from 'node:fs';
-import { dressed, group, live, number, pick, undress } from './dressing';
+import { dressed, group, live, number, pick } from './dressing';
 import { expect, expectAccessible, studioApi, test } from './support';
 
-test.afterEach(({ page }) => undress(page));
-
-test('pictures rise one after another as the visitor comes to them, and are never hidden without a script', async ({ page, browser, baseURL }) => {
+test('pictures rise one after another as the visitor comes to them, and are never hidden without a script', async ({ page, browser }) => {
     const { id } = await dressed(page, 'Dressed: arrival', 12, 0, { kind: 'single' });
     await group(page, 'Arrival');
     await pick(page, 'Rise');
@@ -27,7 +25,7 @@ test('pictures rise one after another as the visitor comes to them, and are neve
     const scripts = await page.locator('script').evaluateAll((all) => all.map((one) => (one as HTMLScriptElement).src));
     expect(scripts.some((src) => src.includes('zinc-pane-arrival'))).toBe(true);
     for (const how of [{ javaScriptEnabled: false }, { reducedMotion: 'reduce' as const }]) {
-        const still = await (await browser.newContext({ baseURL, ...how })).newPage();
+        const still = await (await browser.newContext({ ...how })).newPage();
         await still.goto(address);
         for (const tile of await still.locator('.zp-tiles>li').all()) await expect(tile).toHaveCSS('opacity', '1');
         await still.context().close();
@@ -36,7 +34,7 @@ test('pictures rise one after another as the visitor comes to them, and are neve
     expect(await page.content()).not.toContain('zinc-pane-arrival');
 });
 
-test('lanes drift against each other with the scrolling and back; six characters; heights of their own', async ({ page, browser, baseURL }) => {
+test('lanes drift against each other with the scrolling and back; six characters; heights of their own', async ({ page, browser }) => {
     const { id, proof } = await dressed(page, 'Dressed: drift', 12, 0, { kind: 'grid', columns: 3, shape: '2:3' });
     await pick(page, 'Drift');
     const characters = page.getByRole('listbox', { name: 'Drift' }).getByRole('option');
@@ -70,7 +68,7 @@ test('lanes drift against each other with the scrolling and back; six characters
         return link && frame ? Math.min(link.bottom, frame.bottom) - Math.max(link.top, frame.top) : 0;
     });
     expect(seen).toBeGreaterThan(100);
-    const still = await (await browser.newContext({ baseURL, reducedMotion: 'reduce' })).newPage();
+    const still = await (await browser.newContext({ reducedMotion: 'reduce' })).newPage();
     await still.goto('/repairs');
     const whole = await still.locator('.zp-drift').evaluate((frame) => [frame.clientHeight, frame.scrollHeight]);
     expect(whole[0]).toBe(whole[1]);

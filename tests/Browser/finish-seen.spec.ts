@@ -2,10 +2,8 @@ import type { Page } from '@playwright/test';
 import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { live, NAMES, redesign, undress } from './dressing';
+import { live, NAMES, redesign } from './dressing';
 import { demo, expect, expectAccessible, farthestOff, galleryOf, makePictures, studioApi, test, tileBoxes } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 test('keeps every tile where the core has it, whatever is around it, at thirty widths', async ({ page }) => {
     test.setTimeout(400_000);

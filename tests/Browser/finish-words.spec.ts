@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { NAMES, redesign, undress } from './dressing';
+import { NAMES, redesign } from './dressing';
 import { demo, expect, galleryOf, studioApi, test } from './support';
 
 /** What captions are made of elsewhere: long words, many letters, other scripts, and nothing. */
@@ -11,8 +11,6 @@ const WORDS = [
     { title: 'חג העפיפונים', caption: '' },
     { title: 'Two words', caption: 'One https://saltreed.example/a/very/long/address/that/has/no/blank/in/it/at/all line' },
 ];
-
-test.afterEach(({ page }) => undress(page));
 
 async function worded(page: Page): Promise<string> {
     const id = await galleryOf(page, 'Dressed: words', demo(...NAMES.slice(0, WORDS.length)));

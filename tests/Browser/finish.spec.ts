@@ -1,9 +1,7 @@
-import { dressed, group, live, number, pick, style, undress } from './dressing';
+import { dressed, group, live, number, pick, style } from './dressing';
 import { expect, expectAccessible, studioApi, test } from './support';
 
-test.afterEach(({ page }) => undress(page));
-
-test('captions when pointed at or focused, white on dark, none where there are none, hidden on narrow pages', async ({ page, browser, baseURL }) => {
+test('captions when pointed at or focused, white on dark, none where there are none, hidden on narrow pages', async ({ page, browser }) => {
     const { id, proof } = await dressed(page, 'Dressed: captions', 12, 5, { kind: 'grid', columns: 4 });
     await pick(page, 'Pointed at');
     await expect(proof.locator('.zp-over')).toHaveCount(5);
@@ -20,7 +18,7 @@ test('captions when pointed at or focused, white on dark, none where there are n
     await expectAccessible(page);
 
     const address = await live(page, id);
-    const visitor = await (await browser.newContext({ baseURL, javaScriptEnabled: false })).newPage();
+    const visitor = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
     await visitor.goto(address);
     const caption = visitor.locator('.zp-over').first();
     await expect(caption).toHaveCSS('opacity', '0');
@@ -28,7 +26,7 @@ test('captions when pointed at or focused, white on dark, none where there are n
     await expect(caption).toHaveCSS('opacity', '1');
     await visitor.context().close();
     // A finger cannot hover: there the words stand always, and the picture opens all the same.
-    const hand = await (await browser.newContext({ baseURL, viewport: { width: 600, height: 800 }, hasTouch: true, isMobile: true })).newPage();
+    const hand = await (await browser.newContext({ viewport: { width: 600, height: 800 }, hasTouch: true, isMobile: true })).newPage();
     await hand.goto(address);
     await expect(hand.locator('.zp-over').first()).toHaveCSS('opacity', '1');
     await hand.locator('.zp-over').first().tap({ force: true });

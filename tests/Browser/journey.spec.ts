@@ -28,7 +28,7 @@ for (const [name, viewport] of [
     ['wide', { width: 1280, height: 800 }],
     ['phone', { width: 390, height: 844 }],
 ] as const) {
-    test(`from a folder of pictures to a live page, ${name}`, async ({ page, trouble, browser, baseURL }) => {
+    test(`from a folder of pictures to a live page, ${name}`, async ({ page, trouble, browser }) => {
         test.slow();
         await signIn(page);
         await expect(page.getByRole('link', { name: /Kites for sale/ })).toBeVisible();
@@ -109,7 +109,7 @@ for (const [name, viewport] of [
         const snippet = await page.getByRole('textbox', { name: 'Where the gallery is to stand' }).inputValue();
 
         // The live page, and a change that shows at once.
-        const visitors = await browser.newContext({ viewport, baseURL });
+        const visitors = await browser.newContext({ viewport });
         const visitor = await visitors.newPage();
         await visitor.goto('/long-wind-day');
         await expect(visitor.getByRole('link', { name: `Wind ${name}` })).toHaveAttribute('aria-current', 'page');

@@ -146,8 +146,8 @@ for (const [name, width, screens] of [
     ['one may look, word, order and put live at 390 px', 390, ['pictures', 'words']],
     ['a window of 1280 px is read at 200 per cent', 640, ['pictures', 'words', 'layout', 'viewer', 'pages']],
 ] as const) {
-    test(`on narrow screens ${name}, by touch, and nothing sticks out`, async ({ browser, baseURL }) => {
-        const context = await browser.newContext({ viewport: { width, height: 900 }, hasTouch: true, ...(baseURL ? { baseURL } : {}) });
+    test(`on narrow screens ${name}, by touch, and nothing sticks out`, async ({ browser }) => {
+        const context = await browser.newContext({ viewport: { width, height: 900 }, hasTouch: true });
         const page = await context.newPage();
         const id = await galleryOf(page, `Narrow, ${width}`, demo('reels', 'spars', 'brushes'));
         const api = await studioApi(page);

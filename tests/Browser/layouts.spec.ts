@@ -100,25 +100,7 @@ async function kites(page: Page): Promise<string> {
     return id;
 }
 
-/** What other tests expect on the page /kites. */
-let asItWas: object | null = null;
-
-test.beforeAll(async ({ browser, baseURL }) => {
-    const page = await browser.newPage(baseURL ? { baseURL } : {});
-    const api = await studioApi(page);
-    asItWas = (await api<{ design: object }>('GET', `galleries/${await kites(page)}`)).design;
-    await page.close();
-});
-
-test.afterAll(async ({ browser, baseURL }) => {
-    const page = await browser.newPage(baseURL ? { baseURL } : {});
-    const id = await kites(page);
-    await design(page, id, asItWas ?? {});
-    await putLive(page, id);
-    await page.close();
-});
-
-test('publishes what the proof shows, to the pixel', async ({ page, browser, baseURL }) => {
+test('publishes what the proof shows, to the pixel', async ({ page, browser }) => {
     test.setTimeout(240_000);
     const api = await studioApi(page);
     const id = await kites(page);
@@ -149,8 +131,8 @@ test('publishes what the proof shows, to the pixel', async ({ page, browser, bas
 
     async function widthsThatDiffer(): Promise<string[]> {
         // Both with nothing in the cache: a browser prefers a larger file that it has to the one that fits.
-        const visitor = await (await browser.newContext({ javaScriptEnabled: false, baseURL })).newPage();
-        const owner = await (await browser.newContext({ storageState: await page.context().storageState(), baseURL })).newPage();
+        const visitor = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
+        const owner = await (await browser.newContext({ storageState: await page.context().storageState() })).newPage();
         const found: string[] = [];
         for (const width of [1280, 390]) {
             for (const [each, address] of [[owner, `/studio/proof/${id}`] as const, [visitor, '/kites'] as const]) {
@@ -176,9 +158,9 @@ test('publishes what the proof shows, to the pixel', async ({ page, browser, bas
     }
 });
 
-test('shows the rest when it is asked for, page by page, and a slideshow that can be held, with and without a script', async ({ page, browser, baseURL }) => {
+test('shows the rest when it is asked for, page by page, and a slideshow that can be held, with and without a script', async ({ page, browser }) => {
     const id = await kites(page);
-    const plain = await (await browser.newContext({ javaScriptEnabled: false, baseURL })).newPage();
+    const plain = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
     async function publish(layout: object): Promise<void> {
         await design(page, id, layout);
         await putLive(page, id);
@@ -246,7 +228,7 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     await expect.poll(place).toBe(0);
     // By a finger, which comes to rest at the edge of a tile, also without a script.
     const hand = await (
-        await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, javaScriptEnabled: false, baseURL })
+        await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, javaScriptEnabled: false })
     ).newPage();
     await hand.goto('/kites');
     const strip = hand.locator('.zp-tiles');

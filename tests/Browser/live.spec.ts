@@ -15,7 +15,7 @@ async function openFirst(page: Page): Promise<void> {
 
 const count = (page: Page) => page.getByRole('dialog').locator('.count');
 
-test('lays itself out without a script, exactly as the core says, at ten widths', async ({ browser, baseURL, page }) => {
+test('lays itself out without a script, exactly as the core says, at ten widths', async ({ browser, page }) => {
     await signIn(page);
     const card = page.getByRole('link', { name: /Kites for sale/ });
     const id = (await card.getAttribute('href'))?.split('/').at(-2);
@@ -24,7 +24,7 @@ test('lays itself out without a script, exactly as the core says, at ten widths'
         items: { picture: { width: number; height: number } }[];
     };
     const ratios = gallery.items.map(({ picture }) => picture.width / picture.height);
-    const plain = await browser.newContext({ javaScriptEnabled: false, baseURL });
+    const plain = await browser.newContext({ javaScriptEnabled: false });
     const visitor = await plain.newPage();
     const windows = [276, 320, 390, 480, 634, 635, 768, 1024, 1280, 2596];
     const seen: Parameters<typeof farthestOff>[0] = [];
@@ -40,8 +40,8 @@ test('lays itself out without a script, exactly as the core says, at ten widths'
     await plain.close();
 });
 
-test('opens the large picture as a plain link without a script', async ({ browser, baseURL }) => {
-    const context = await browser.newContext({ javaScriptEnabled: false, baseURL });
+test('opens the large picture as a plain link without a script', async ({ browser }) => {
+    const context = await browser.newContext({ javaScriptEnabled: false });
     const page = await context.newPage();
     await page.goto(KITES);
     await page.locator('.zp-tiles a').first().click();
@@ -124,8 +124,8 @@ test('turns by arrows and by a click on either side of the picture', async ({ pa
     await expect(count(page)).toHaveText('1 of 10');
 });
 
-test('turns by swipe', async ({ browser, baseURL }) => {
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, baseURL });
+test('turns by swipe', async ({ browser }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
     const page = await context.newPage();
     await openFirst(page);
     await swipe(page, 300, 80, 400);

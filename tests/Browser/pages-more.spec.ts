@@ -24,14 +24,13 @@ async function written(page: Page, title: string, words: string[]): Promise<stri
 test('two who write on one page keep what each wrote, and are asked where both wrote the same; a line that is down loses nothing', async ({
     page,
     browser,
-    baseURL,
     trouble,
 }) => {
     await signIn(page);
     const id = await written(page, 'Written by two', ['First', 'Second']);
     const api = await studioApi(page);
     const words = async (): Promise<string[]> => (await api<{ parts: { html: string }[] }>('GET', `pages/${id}/parts`)).parts.map(({ html }) => html);
-    const other = await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage();
+    const other = await (await browser.newContext()).newPage();
     await signIn(other);
     const field = (window: Page, part: number) => window.getByRole('textbox', { name: `Paragraph, part ${part}` });
     for (const window of [page, other]) {
@@ -71,8 +70,8 @@ test('two who write on one page keep what each wrote, and are asked where both w
     trouble.splice(0, trouble.length, ...trouble.filter((said) => !/Failed to load resource/.test(said)));
 });
 
-test('a gallery is placed, made half wide and drawn wider by fingers', async ({ browser, baseURL }) => {
-    const context = await browser.newContext({ baseURL: baseURL ?? '', hasTouch: true, viewport: { width: 1180, height: 820 } });
+test('a gallery is placed, made half wide and drawn wider by fingers', async ({ browser }) => {
+    const context = await browser.newContext({ hasTouch: true, viewport: { width: 1180, height: 820 } });
     const page = await context.newPage();
     await signIn(page);
     const own = await written(page, 'Touched', [LONG, 'Two']);
@@ -105,7 +104,7 @@ test('a gallery is placed, made half wide and drawn wider by fingers', async ({ 
     await context.close();
 });
 
-test('on a page that reads from right to left all stands the other way round, and nothing sticks out', async ({ page, browser, baseURL, trouble }) => {
+test('on a page that reads from right to left all stands the other way round, and nothing sticks out', async ({ page, browser, trouble }) => {
     const file = join(mkdtempSync(join(tmpdir(), 'zp-')), 'yamin.html');
     writeFileSync(
         file,
@@ -124,7 +123,7 @@ test('on a page that reads from right to left all stands the other way round, an
     await page.getByRole('radio', { name: 'Half' }).check({ force: true });
     await expect.poll(async () => (await pageAt(page, '/yamin')).panes[0]?.place.width).toBe('half');
     await putLive(page, id);
-    const visitor = await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage();
+    const visitor = await (await browser.newContext()).newPage();
     for (const width of [390, 1280]) {
         await visitor.setViewportSize({ width, height: 900 });
         await visitor.goto('/yamin');
@@ -144,13 +143,13 @@ test('on a page that reads from right to left all stands the other way round, an
     trouble.splice(0, trouble.length, ...trouble.filter((said) => !/Blocked script execution/.test(said)));
 });
 
-test('text beside a gallery or a single picture has room for its lines, whichever side it is on', async ({ page, browser, baseURL }) => {
+test('text beside a gallery or a single picture has room for its lines, whichever side it is on', async ({ page, browser }) => {
     await signIn(page);
     const api = await studioApi(page);
     const own = await written(page, 'Beside it', [LONG, 'Short.', LONG]);
     const id = await galleryOf(page, 'Beside text', demo('against-the-cloud'));
     const { id: pane } = await api<{ id: string }>('POST', 'panes', { page_id: own, gallery_id: id, spot: 1 });
-    const visitor = await (await browser.newContext({ baseURL: baseURL ?? '' })).newPage();
+    const visitor = await (await browser.newContext()).newPage();
     const lines = () =>
         visitor.evaluate(() => {
             const { left, right, top, bottom } = (document.querySelector('.zp-pane, .zp-single') as Element).getBoundingClientRect();
@@ -201,9 +200,9 @@ test('text beside a gallery or a single picture has room for its lines, whicheve
     await api('DELETE', `galleries/${id}`);
 });
 
-test('on a slow line nothing moves: each gallery has its room from the beginning, wherever it stands', async ({ browser, baseURL }) => {
+test('on a slow line nothing moves: each gallery has its room from the beginning, wherever it stands', async ({ browser }) => {
     for (const width of [390, 1280]) {
-        const context = await browser.newContext({ baseURL: baseURL ?? '', viewport: { width, height: 844 } });
+        const context = await browser.newContext({ viewport: { width, height: 844 } });
         await context.addInitScript(() => {
             const all = ((window as unknown as { moved: number[] }).moved = [] as number[]);
             new PerformanceObserver((list) => {

@@ -174,7 +174,7 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await api('DELETE', `galleries/${id}`);
 });
 
-test('half, text, wide and edge to edge stand as the core says, at six widths, and nothing sticks out', async ({ page, browser, baseURL }) => {
+test('half, text, wide and edge to edge stand as the core says, at six widths, and nothing sticks out', async ({ page, browser }) => {
     await signIn(page);
     const api = await studioApi(page);
     const own = await ownPage(page, 'Widths', [LONG, 'Two', 'Three', 'Four']);
@@ -187,7 +187,7 @@ test('half, text, wide and edge to edge stand as the core says, at six widths, a
         panes.push(pane.slice(-12).toLowerCase());
     }
     await putLive(page, id);
-    const context = await browser.newContext({ baseURL: baseURL ?? '' });
+    const context = await browser.newContext();
     const visitor = await context.newPage();
     for (const width of [320, 390, 620, 640, 1024, 1280]) {
         await visitor.setViewportSize({ width, height: 900 });

@@ -4,11 +4,15 @@ import { connect } from 'node:net';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { gunzipSync } from 'node:zlib';
+import { freePort } from './server';
 import { expect, studioApi, test } from './support';
 
-const DATA = join(process.cwd(), 'storage/framework/testing/data');
-const RUN = process.env['ZINC_DATA'] ?? DATA;
-const WORKER = 'artisan queue:work --queue=default';
+/** Processes of one installation alone: its data stand in their environment. */
+function workers(data: string): string[] {
+    return spawnSync('pgrep', ['-f', 'artisan queue:work --queue=default'], { encoding: 'utf8' })
+        .stdout.split('\n')
+        .filter((pid) => pid !== '' && existsSync(`/proc/${pid}/environ`) && readFileSync(`/proc/${pid}/environ`, 'utf8').includes(`ZINC_DATA=${data}\0`));
+}
 
 test('visitors get files from the web server, packed, under all headers, and reach no PHP', async ({ request }) => {
     for (const [path, encoding] of [
@@ -113,29 +117,29 @@ test('a comment needs no session, is no larger than one, and no flood comes thro
     for (const one of await api<{ id: string; name: string }[]>('GET', 'comments')) if (one.name === 'Reed') await api('DELETE', `comments/${one.id}`);
 });
 
-test('what dies is started again', async ({ request }) => {
+test('what dies is started again', async ({ request, server }) => {
     const masters = (): number[] =>
         ['php-fpm', 'nginx'].map((name) => {
-            const file = join(RUN, `run/${name}.pid`);
+            const file = join(server.data, `run/${name}.pid`);
             return existsSync(file) ? Number(readFileSync(file, 'utf8')) : 0;
         });
     const before = masters();
-    const worker = spawnSync('pgrep', ['-f', WORKER], { encoding: 'utf8' }).stdout;
-    for (const one of before) process.kill(one, 'SIGKILL');
-    spawnSync('pkill', ['-KILL', '-f', WORKER]);
+    const worker = workers(server.data);
+    expect(worker).not.toEqual([]);
+    for (const one of [...before, ...worker.map(Number)]) process.kill(one, 'SIGKILL');
     // What the dead left behind answers for a moment yet, so others must be there before anything is asked.
     await expect.poll(() => masters().filter((one) => one > 0 && !before.includes(one)).length, { timeout: 20_000 }).toBe(2);
     await expect.poll(async () => (await request.get('/kites').catch(() => null))?.status(), { timeout: 20_000 }).toBe(200);
     await expect.poll(async () => (await request.get('/studio/api/session').catch(() => null))?.status(), { timeout: 20_000 }).toBe(200);
-    await expect.poll(() => spawnSync('pgrep', ['-f', WORKER]).status, { timeout: 20_000 }).toBe(0);
-    expect(spawnSync('pgrep', ['-f', WORKER], { encoding: 'utf8' }).stdout).not.toBe(worker);
+    await expect.poll(() => workers(server.data).filter((one) => !worker.includes(one)).length, { timeout: 20_000 }).toBeGreaterThan(0);
 });
 
-test('a second start on the same data says so, and a fresh one touches nothing', () => {
+test('a second start on the same data says so, and a fresh one touches nothing', async ({ server }) => {
+    const port = String(await freePort());
     for (const more of [[], ['--fresh']]) {
-        const again = spawnSync('bin/start', ['--port', '8766', ...more], { env: { ...process.env, ZINC_DATA: RUN }, encoding: 'utf8' });
+        const again = spawnSync('bin/start', ['--port', port, ...more], { env: { ...process.env, ZINC_DATA: server.data }, encoding: 'utf8' });
         expect(again.status).toBe(1);
         expect(again.stderr).toContain('Zinc Pane runs on these data already');
     }
-    expect(readFileSync(join(RUN, 'demo-account.txt'), 'utf8')).toContain('owner@saltreed.example');
+    expect(readFileSync(join(server.data, 'demo-account.txt'), 'utf8')).toContain('owner@saltreed.example');
 });

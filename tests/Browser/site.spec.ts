@@ -2,8 +2,8 @@ import { choose, expect, expectAccessible, signIn, studioApi, sure, test } from 
 
 type SitePage = { id: string; address: string };
 
-test('visitors write below a page, and are shown once somebody has looked', async ({ page, browser, baseURL }) => {
-    const context = await browser.newContext({ baseURL: baseURL ?? '', viewport: { width: 390, height: 844 } });
+test('visitors write below a page, and are shown once somebody has looked', async ({ page, browser }) => {
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
     const visitor = await context.newPage();
     await visitor.goto('/long-wind-day');
     await expect(visitor.getByRole('heading', { name: 'Comments' })).toBeVisible();

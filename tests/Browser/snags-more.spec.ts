@@ -1,14 +1,12 @@
-import { redesign, undress } from './dressing';
+import { redesign } from './dressing';
 import { demo, expect, expectAccessible, galleryOf, signIn, studioApi, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 interface Known {
     version: number;
     items: { id: string }[];
 }
 
-test('hears of what another window does, says so while the line is down, and mends once it is back', async ({ page, browser, baseURL, context }) => {
+test('hears of what another window does, says so while the line is down, and mends once it is back', async ({ page, browser, context }) => {
     const id = await galleryOf(page, 'Dressed: two windows', demo('two-boats', 'grey-tide', 'stars-above', 'last-lantern'));
     const api = await studioApi(page);
     const { version, items } = await api<Known>('GET', `galleries/${id}`);
@@ -19,7 +17,7 @@ test('hears of what another window does, says so while the line is down, and men
             words: Object.fromEntries(items.map(({ id: item }, i) => [item, { alt: `Kite number ${i} over the dyke`, title: `Kite ${i}` }])),
         },
     });
-    const elsewhere = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...(baseURL ? { baseURL } : {}) });
+    const elsewhere = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const other = await elsewhere.newPage();
     try {
         await signIn(other);
@@ -46,7 +44,7 @@ test('hears of what another window does, says so while the line is down, and men
     }
 });
 
-test('puts a page into the menu that nobody would find, by touch, and comes to it from Galleries', async ({ page, browser, baseURL }) => {
+test('puts a page into the menu that nobody would find, by touch, and comes to it from Galleries', async ({ page, browser }) => {
     const id = await galleryOf(page, 'Dressed: lost', demo('two-boats', 'grey-tide'));
     const api = await studioApi(page);
     const made = await api<{ id: string }>('POST', 'pages', { title: 'Dressed page' });
@@ -56,7 +54,6 @@ test('puts a page into the menu that nobody would find, by touch, and comes to i
         viewport: { width: 820, height: 1180 },
         hasTouch: true,
         storageState: await page.context().storageState(),
-        ...(baseURL ? { baseURL } : {}),
     });
     const finger = await touched.newPage();
     try {

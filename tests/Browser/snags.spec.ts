@@ -1,8 +1,6 @@
 import type { Locator, Page } from '@playwright/test';
-import { number, redesign, undress } from './dressing';
+import { number, redesign } from './dressing';
 import { demo, expect, expectAccessible, galleryOf, studioApi, test } from './support';
-
-test.afterEach(({ page }) => undress(page));
 
 const row = (page: Page, says: RegExp): Locator => page.getByRole('listitem').filter({ has: page.getByRole('heading', { level: 4, name: says }) });
 
@@ -93,11 +91,7 @@ test('lets a snag be meant with a word, which comes back when something of it ch
     await expect(ragged).toBeVisible();
 });
 
-test('tells those of the whole site on Galleries, and mends one kind in many galleries, taken back at once, by touch too', async ({
-    browser,
-    page,
-    baseURL,
-}) => {
+test('tells those of the whole site on Galleries, and mends one kind in many galleries, taken back at once, by touch too', async ({ browser, page }) => {
     const ids = [
         await galleryOf(page, 'Dressed: first', demo('two-boats', 'grey-tide')),
         await galleryOf(page, 'Dressed: second', demo('two-boats', 'grey-tide')),
@@ -120,7 +114,6 @@ test('tells those of the whole site on Galleries, and mends one kind in many gal
         viewport: { width: 820, height: 1180 },
         hasTouch: true,
         storageState: await page.context().storageState(),
-        ...(baseURL ? { baseURL } : {}),
     });
     const visitor = await touched.newPage();
     try {

@@ -1,21 +1,20 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
-import { cpSync, existsSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { spawnSync, type ChildProcess } from 'node:child_process';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, truncateSync, writeFileSync } from 'node:fs';
 import { connect } from 'node:net';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import { copyOfDemo, folderOf, freePort, start as begin } from './server';
 
 /** Installations of their own, beside the one that all other tests look at. */
-const PORT = 8767;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
-const SEED = 'storage/framework/testing/demo';
+let port: number;
+const address = (): string => `http://127.0.0.1:${port}`;
 
 let folder: string;
 let begun: ChildProcess | null = null;
 
-test.beforeEach(() => {
-    folder = mkdtempSync(join(tmpdir(), 'zinc-pane-start-'));
-    spawnSync('chmod', ['755', folder]);
+test.beforeEach(async () => {
+    folder = folderOf('start');
+    port = await freePort();
 });
 
 // Only the shell is killed: it falls to the installation to end all the rest, and to leave the port to the next test.
@@ -29,29 +28,14 @@ test.afterEach(async () => {
     }
 });
 
-/** As a person starts it in a terminal; ready once it says how to stop it. */
 async function start(data: string): Promise<ChildProcess> {
-    const shell = spawn('bin/start', ['--port', String(PORT)], {
-        env: { ...process.env, ZINC_DATA: data, ZINC_DEMO_PASSWORD: 'for-tests-only' },
-        stdio: ['ignore', 'pipe', 'pipe'],
-    });
-    begun = shell;
-    let said = '';
-    await new Promise<void>((resolve, reject) => {
-        const hear = (words: Buffer): void => {
-            said += words.toString();
-            if (said.includes('Ctrl-C stops everything')) resolve();
-        };
-        shell.stdout.on('data', hear);
-        shell.stderr.on('data', hear);
-        shell.on('exit', () => reject(new Error(said)));
-    });
-    return shell;
+    begun = await begin(data, port);
+    return begun;
 }
 
 function listening(): Promise<boolean> {
     return new Promise((resolve) => {
-        const line = connect(PORT, '127.0.0.1', () => resolve(true)).on('error', () => resolve(false));
+        const line = connect(port, '127.0.0.1', () => resolve(true)).on('error', () => resolve(false));
         line.on('connect', () => line.destroy());
     });
 }
@@ -74,21 +58,21 @@ async function allEnded(data: string): Promise<void> {
     await expect.poll(listening, { timeout: 5_000 }).toBe(false);
 }
 
-function copyOfDemo(name = 'data'): string {
+function copyIn(name = 'data'): string {
     const data = join(folder, name);
-    cpSync(SEED, data, { recursive: true, verbatimSymlinks: true });
+    copyOfDemo(data);
     return data;
 }
 
 test('a killed shell leaves nothing behind, and the next start finds all as it was', async ({ request }) => {
-    const data = copyOfDemo();
+    const data = copyIn();
     const shell = await start(data);
     expect(running(data).length).toBeGreaterThan(6);
-    const page = await (await request.get(`${ADDRESS}/kites`)).text();
+    const page = await (await request.get(`${address()}/kites`)).text();
     shell.kill('SIGKILL');
     await allEnded(data);
     const again = await start(data);
-    expect(await (await request.get(`${ADDRESS}/kites`)).text()).toBe(page);
+    expect(await (await request.get(`${address()}/kites`)).text()).toBe(page);
     // And one that is asked to end, as by Ctrl-C, ends all and says nothing bad.
     again.kill('SIGTERM');
     await expect.poll(() => again.exitCode, { timeout: 20_000 }).toBe(0);
@@ -96,7 +80,7 @@ test('a killed shell leaves nothing behind, and the next start finds all as it w
 });
 
 test('what is secret is its user’s alone, and nothing runs as root that need not', async () => {
-    const data = copyOfDemo();
+    const data = copyIn();
     await start(data);
     for (const secret of ['.env', 'zinc-pane.sqlite', 'demo-account.txt']) expect(statSync(join(data, secret)).mode & 0o077, secret).toBe(0);
     for (const closed of ['storage', 'run', 'files']) expect(statSync(join(data, closed)).mode & 0o077, closed).toBe(0);
@@ -111,9 +95,9 @@ test('what is secret is its user’s alone, and nothing runs as root that need n
 });
 
 test('a backup of a running installation comes back byte for byte, and a damaged one is refused whole', async ({ request }) => {
-    const data = copyOfDemo();
+    const data = copyIn();
     await start(data);
-    const page = await (await request.get(`${ADDRESS}/kites`)).body();
+    const page = await (await request.get(`${address()}/kites`)).body();
     const file = join(folder, 'all.tar');
     const run = (command: string, at: string, ...more: string[]) =>
         spawnSync(join(process.cwd(), command), more, { cwd: folder, env: { ...process.env, ZINC_DATA: at }, encoding: 'utf8' });
@@ -132,7 +116,7 @@ test('a backup of a running installation comes back byte for byte, and a damaged
     expect(live(other)).toBe(live(data));
     expect(live(other)).not.toBe('');
     await start(other);
-    expect((await (await request.get(`${ADDRESS}/kites`)).body()).equals(page)).toBe(true);
+    expect((await (await request.get(`${address()}/kites`)).body()).equals(page)).toBe(true);
 
     const cut = join(folder, 'cut.tar');
     cpSync(file, cut);

@@ -2,19 +2,41 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, test as base, type FrameLocator, type Locator, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
 import { createReadStream, mkdirSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
+import { PASSWORD, Server } from './server';
+
+interface Own {
+    trouble: string[];
+    fresh: void;
+}
 
 /** Console errors and requests to other origins fail a test, unless it says that it expects them. */
-export const test = base.extend<{ trouble: string[] }>({
+export const test = base.extend<Own, { server: Server }>({
+    server: [
+        async ({}, use) => {
+            const server = await Server.begin();
+            await use(server);
+            await server.end();
+        },
+        { scope: 'worker', timeout: 120_000 },
+    ],
+    baseURL: async ({ server }, use) => use(server.address),
+    fresh: [
+        async ({ server }, use) => {
+            server.reset();
+            await use();
+        },
+        { auto: true },
+    ],
     trouble: [
-        async ({ page, baseURL }, use) => {
+        async ({ page, server }, use) => {
             const trouble: string[] = [];
             page.on('pageerror', (error) => trouble.push(error.message));
             page.on('console', (message) => {
                 if (message.type() === 'error') trouble.push(`${message.text()} ${message.location().url}`);
             });
             page.on('request', (request) => {
-                if (/^https?:/.test(request.url()) && !request.url().startsWith(baseURL ?? '')) trouble.push(`foreign request ${request.url()}`);
+                if (/^https?:/.test(request.url()) && !request.url().startsWith(server.address)) trouble.push(`foreign request ${request.url()}`);
             });
             await use(trouble);
             expect(trouble).toEqual([]);
@@ -25,11 +47,24 @@ export const test = base.extend<{ trouble: string[] }>({
 
 export { expect };
 
+/** Lets the page in, by the API; people.spec.ts signs in as a person does. */
+async function letIn(page: Page): Promise<void> {
+    await page.request.get('/studio/api/session');
+    const answer = await page.request.post('/studio/api/session', {
+        headers: { Accept: 'application/json', 'X-XSRF-TOKEN': await tokenOf(page) },
+        data: { email: 'owner@saltreed.example', password: PASSWORD },
+    });
+    expect(answer.ok(), await answer.text()).toBe(true);
+}
+
+async function tokenOf(page: Page): Promise<string> {
+    return decodeURIComponent((await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '');
+}
+
+/** Signed in, at the galleries. */
 export async function signIn(page: Page): Promise<void> {
+    await letIn(page);
     await page.goto('/studio');
-    await page.getByLabel('E-mail').fill('owner@saltreed.example');
-    await page.getByLabel('Password').fill('for-tests-only');
-    await page.getByRole('button', { name: 'Sign in' }).click();
     await expect(page.getByRole('heading', { name: 'Galleries' })).toBeVisible();
 }
 
@@ -38,13 +73,12 @@ type Send = <T>(method: string, path: string, body?: object | string) => Promise
 /** The API as the studio speaks it, for what a test needs to be there; text for a body is the path of a picture file. */
 export async function studioApi(page: Page): Promise<Send> {
     const { user } = (await (await page.request.get('/studio/api/session')).json()) as { user: object | null };
-    if (!user) await signIn(page);
+    if (!user) await letIn(page);
     return async <T>(method: string, path: string, body?: object | string) => {
-        const token = (await page.context().cookies()).find(({ name }) => name === 'XSRF-TOKEN')?.value ?? '';
         const sent = typeof body === 'string' ? { multipart: { picture: createReadStream(body) } } : { data: body };
         const answer = await page.request.fetch(`/studio/api/${path}`, {
             method,
-            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
+            headers: { Accept: 'application/json', 'X-XSRF-TOKEN': await tokenOf(page) },
             ...sent,
         });
         expect(answer.ok(), await answer.text()).toBe(true);
@@ -59,17 +93,28 @@ export async function putLive(page: Page, id: string): Promise<void> {
     while (((await api<{ lacking?: number }>('POST', `galleries/${id}/live`, { version })).lacking ?? 0) > 0);
 }
 
+const DEMO = 'database/demo/pictures';
+
+/** Pictures of the demo that are in the library: their identifiers; null where one is not. */
+async function inLibrary(api: Send, files: string[]): Promise<string[] | null> {
+    const all = await api<{ pictures: { id: string; name: string }[] }>('GET', 'pictures?limit=200');
+    const ids = files.map((file) => all.pictures.find(({ name }) => name === basename(file))?.id);
+    return ids.every((id) => id !== undefined) ? ids : null;
+}
+
 /** A gallery of picture files; its identifier. */
 export async function galleryOf(page: Page, title: string, files: string[]): Promise<string> {
     const api = await studioApi(page);
     const { id } = await api<{ id: string }>('POST', 'galleries', { title });
-    for (const file of files) await api('POST', `galleries/${id}/pictures`, file);
+    const known = files.every((file) => file.startsWith(DEMO)) ? await inLibrary(api, files) : null;
+    if (known) await api('POST', `galleries/${id}/items`, { pictures: known });
+    else for (const file of files) await api('POST', `galleries/${id}/pictures`, file);
     return id;
 }
 
 /** Paths of demo pictures. */
 export function demo(...names: string[]): string[] {
-    return names.map((name) => join('database/demo/pictures', `${name}.jpg`));
+    return names.map((name) => join(DEMO, `${name}.jpg`));
 }
 
 /** Chooses by its word in a drop-down list of the studio. */

@@ -4,7 +4,7 @@ import { large, openTile, setViewer, tilesOf, viewed } from './viewing';
 const NAMES = ['two-boats', 'grey-tide', 'reels', 'spars', 'brushes', 'evening-train', 'lit-kites'];
 
 test('lets clicks be set in the stage Viewer, for all and for single pictures, by mouse and keyboard, and tried in the proof', async ({ page }) => {
-    const { id, done } = await viewed(page, 'Clicks', NAMES.slice(0, 3));
+    const { id } = await viewed(page, 'Clicks', NAMES.slice(0, 3));
     await page.goto(`/studio/galleries/${id}/words`);
     await page.getByRole('link', { name: /^Viewer/ }).click();
     await expect(page).toHaveURL(/\/viewer$/);
@@ -32,11 +32,10 @@ test('lets clicks be set in the stage Viewer, for all and for single pictures, b
     await page.getByRole('radio', { name: 'Beside' }).press('Space');
     await page.getByRole('checkbox', { name: 'Camera and lens' }).press('Space');
     await expect(page.getByRole('button', { name: 'Words and facts' })).toContainText('camera');
-    await done();
 });
 
 test('grows in place and folds away on the next click, neighbours closing, without a jump, in every layout', async ({ page }) => {
-    const { id, done } = await viewed(page, 'In place', NAMES, { click: { act: 'place' } }, { layout: { kind: 'grid', columns: 3, shape: '3:2' } });
+    const { id } = await viewed(page, 'In place', NAMES, { click: { act: 'place' } }, { layout: { kind: 'grid', columns: 3, shape: '3:2' } });
     for (const layout of [
         { kind: 'grid', columns: 3 },
         { kind: 'masonry', columns: 3 },
@@ -91,12 +90,11 @@ test('grows in place and folds away on the next click, neighbours closing, witho
             expect(Math.abs((await heights()) - before)).toBeLessThanOrEqual(2);
         });
     }
-    await done();
 });
 
 test('turns through galleries and pictures of one name as one, and albums apart where that is set', async ({ page }) => {
-    const one = await viewed(page, 'Sequence one', NAMES.slice(0, 3), { turning: { sequence: 'walk' } });
-    const two = await viewed(page, 'Sequence two', NAMES.slice(3, 5), { turning: { sequence: 'walk' } });
+    await viewed(page, 'Sequence one', NAMES.slice(0, 3), { turning: { sequence: 'walk' } });
+    await viewed(page, 'Sequence two', NAMES.slice(3, 5), { turning: { sequence: 'walk' } });
     await page.route('**/repairs', async (route) => {
         const answer = await route.fetch();
         await route.fulfill({
@@ -118,12 +116,10 @@ test('turns through galleries and pictures of one name as one, and albums apart 
     await expect(count).toHaveText('6 of 6');
     await page.keyboard.press('Escape');
     await page.unrouteAll();
-    await one.done();
-    await two.done();
 });
 
-test('says what a click does, leads elsewhere, gives files by names of their own, and has a page for each picture', async ({ page, browser, baseURL }) => {
-    const { id, done } = await viewed(page, 'Given', NAMES.slice(0, 3), {
+test('says what a click does, leads elsewhere, gives files by names of their own, and has a page for each picture', async ({ page, browser }) => {
+    const { id } = await viewed(page, 'Given', NAMES.slice(0, 3), {
         click: { hint: 'above', hint_says: 'Tap for more' },
         giving: { download: 'original', pages: true },
     });
@@ -134,7 +130,7 @@ test('says what a click does, leads elsewhere, gives files by names of their own
     expect(download.suggestedFilename()).toMatch(/^[\p{L}\d-]+\.jpg$/u);
     await page.keyboard.press('Escape');
     // Without a script, the plain link leads to the picture's page, and from there on.
-    const plain = await (await browser.newContext({ javaScriptEnabled: false, baseURL })).newPage();
+    const plain = await (await browser.newContext({ javaScriptEnabled: false })).newPage();
     await plain.goto('/repairs');
     await plain.getByRole('list', { name: 'Given' }).getByRole('link').first().click();
     await expect(plain).toHaveURL(/\/pictures\/[0-9a-z]{12}\/[0-9a-z]{8}$/);
@@ -163,11 +159,10 @@ test('says what a click does, leads elsewhere, gives files by names of their own
     ).toBe('"Click a picture to enlarge it"');
     await openTile(page);
     await expect(page.getByRole('link', { name: 'Download' })).toBeHidden();
-    await done();
 });
 
 test('shows the rest by a button, with the focus on the first that came; turns tabs from right to left; prints every picture', async ({ page }) => {
-    const { id, done } = await viewed(page, 'Rest', NAMES, {}, { layout: { kind: 'grid', columns: 3, initial_view: 'rows', initial_rows: 1 } });
+    const { id } = await viewed(page, 'Rest', NAMES, {}, { layout: { kind: 'grid', columns: 3, initial_view: 'rows', initial_rows: 1 } });
     const shown = () => tilesOf(page).evaluateAll((links) => links.filter((link) => link.checkVisibility()).length);
     await page.goto('/repairs');
     expect(await shown()).toBe(3);
@@ -219,11 +214,10 @@ test('shows the rest by a button, with the focus on the first that came; turns t
     await expect(page.getByRole('radio', { name: '1', exact: true })).toBeFocused();
     await page.keyboard.press('End');
     await expect(page.getByRole('radio', { name: '3', exact: true })).toBeChecked();
-    await done();
 });
 
 test('goes on behind nothing: a slideshow stands still while the large view is open', async ({ page }) => {
-    const { done } = await viewed(page, 'Behind', NAMES.slice(0, 3), {}, { layout: { kind: 'slideshow', seconds: 1 } });
+    await viewed(page, 'Behind', NAMES.slice(0, 3), {}, { layout: { kind: 'slideshow', seconds: 1 } });
     await page.goto('/repairs');
     const list = page.getByRole('list', { name: 'Behind' });
     const place = () => list.evaluate((element) => Math.round(element.scrollLeft));
@@ -235,5 +229,4 @@ test('goes on behind nothing: a slideshow stands still while the large view is o
     await page.waitForTimeout(2500);
     expect(await place()).toBe(held);
     await page.keyboard.press('Escape');
-    await done();
 });

@@ -4,8 +4,8 @@ import { Fingers, large, openTile, tilesOf, viewed } from './viewing';
 
 const NAMES = ['two-boats', 'grey-tide', 'reels'];
 
-test('magnifies by a loupe, over tiles and in the large view, by pointer and by finger', async ({ page, browser, baseURL }) => {
-    const { done } = await viewed(page, 'Loupe', NAMES, { zoom: { loupe: 'both', size: 200, strength: 4 } });
+test('magnifies by a loupe, over tiles and in the large view, by pointer and by finger', async ({ page, browser }) => {
+    await viewed(page, 'Loupe', NAMES, { zoom: { loupe: 'both', size: 200, strength: 4 } });
     await page.goto('/repairs');
     const tile = tilesOf(page).first();
     const glass = page.locator('[popover]:popover-open');
@@ -30,7 +30,7 @@ test('magnifies by a loupe, over tiles and in the large view, by pointer and by 
     await page.keyboard.press('ArrowRight');
     await expect(count).toHaveText('2 of 3');
     await expect(glass).toHaveCount(0);
-    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, ...(baseURL ? { baseURL } : {}) });
+    const context = await browser.newContext({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
     const visitor = await context.newPage();
     await visitor.goto('/repairs');
     const finger = await Fingers.of(visitor);
@@ -43,11 +43,10 @@ test('magnifies by a loupe, over tiles and in the large view, by pointer and by 
     await expect(visitor.locator('[popover]:popover-open')).toHaveCount(0);
     await expect(visitor.getByRole('dialog')).toHaveCount(0);
     await context.close();
-    await done();
 });
 
 test('lets the words be read and copied: none are covered, all can be come to, and drawing over them turns nothing', async ({ page }) => {
-    const { done, id } = await viewed(page, 'Long words', NAMES);
+    const { id } = await viewed(page, 'Long words', NAMES);
     const api = await studioApi(page);
     const gallery = await api<{ version: number; items: { id: string }[] }>('GET', `galleries/${id}`);
     const long = Array.from({ length: 60 }, (_, n) => `Sentence ${n} of a long description of it all.`)
@@ -75,11 +74,10 @@ test('lets the words be read and copied: none are covered, all can be come to, a
     await page.mouse.up();
     await expect(count).toHaveText('1 of 3');
     expect((await pic.boundingBox())!.y + (await pic.boundingBox())!.height).toBeLessThanOrEqual(box.y + 0.5);
-    await done();
 });
 
 test('fills the screen and comes back, with the dialog over the page and the focus where it was', async ({ page }) => {
-    const { done } = await viewed(page, 'Full', NAMES);
+    await viewed(page, 'Full', NAMES);
     await page.goto('/repairs');
     await openTile(page);
     const full = page.getByRole('button', { name: 'Full screen' });
@@ -94,11 +92,10 @@ test('fills the screen and comes back, with the dialog over the page and the foc
     await expect(page.getByRole('dialog')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
-    await done();
 });
 
 test('plays a video on opening with its picture and its words, and stops it when it is left', async ({ page }) => {
-    const { id, done } = await viewed(page, 'Video', NAMES.slice(0, 2));
+    const { id } = await viewed(page, 'Video', NAMES.slice(0, 2));
     const api = await studioApi(page);
     const { picture } = await api<{ picture: { id: string } }>('POST', `galleries/${id}/pictures`, 'tests/Feature/files/clip.webm');
     const gallery = await api<{ items: { picture: { id: string } | null }[] }>('GET', `galleries/${id}`);
@@ -118,5 +115,4 @@ test('plays a video on opening with its picture and its words, and stops it when
     await expect(large(page).count).toHaveText('1 of 3');
     expect(await handle?.evaluate((one) => (one as HTMLVideoElement).paused)).toBe(true);
     await page.keyboard.press('Escape');
-    await done();
 });

@@ -1,11 +1,12 @@
+import { freePort } from './server';
 import { expect, test } from './support';
 import { KEY, SecondEngine } from './second-engine';
 import { viewed } from './viewing';
 
 test('goes the same way in a second engine: opens, turns, enlarges, has addresses, closes, gives the focus back', async ({ page, baseURL }) => {
     test.setTimeout(180_000);
-    const { done } = await viewed(page, 'Second', ['two-boats', 'grey-tide', 'reels', 'spars']);
-    const engine = await SecondEngine.start(9377);
+    await viewed(page, 'Second', ['two-boats', 'grey-tide', 'reels', 'spars']);
+    const engine = await SecondEngine.start(await freePort());
     try {
         await engine.resize(1280, 800);
         await engine.go(`${baseURL}/repairs`);
@@ -80,5 +81,4 @@ test('goes the same way in a second engine: opens, turns, enlarges, has addresse
     } finally {
         await engine.stop();
     }
-    await done();
 });

@@ -18,7 +18,7 @@ const WORDS = 'Kite wind marsh tide line sail reel spar cloth dyke '.repeat(40);
 
 test('keeps picture, words, counter and controls apart in any window, with any words, for any shape, and all words can be come to', async ({ page }) => {
     test.setTimeout(180_000);
-    const { done } = await viewed(page, 'Any window', NAMES, {
+    await viewed(page, 'Any window', NAMES, {
         controls: { thumbnails: true },
         zoom: { slider: true, loupe: 'large' },
         giving: { download: 'large' },
@@ -111,11 +111,10 @@ test('keeps picture, words, counter and controls apart in any window, with any w
         await page.keyboard.press('Escape');
         await expect(page.getByRole('dialog')).toHaveCount(0);
     }
-    await done();
 });
 
 test('is the same to a screen reader as is written down here', async ({ page }) => {
-    const { done } = await viewed(page, 'Heard', NAMES, { controls: { thumbnails: true }, words: { place: 'below' } });
+    await viewed(page, 'Heard', NAMES, { controls: { thumbnails: true }, words: { place: 'below' } });
     await page.goto('/repairs');
     await openTile(page);
     await expect(page.getByRole('status')).toHaveText('Picture 1 of 3. Boats on the creek');
@@ -146,11 +145,10 @@ test('is the same to a screen reader as is written down here', async ({ page }) 
         expect(await page.evaluate(() => document.activeElement?.closest('main'))).toBeNull();
     }
     await page.keyboard.press('Escape');
-    await done();
 });
 
 test('reads from right to left where its page does, bears forced colours, 200 and 400 per cent, and is accessible in every state', async ({ page }) => {
-    const { done, id } = await viewed(page, 'States', NAMES, {
+    const { id } = await viewed(page, 'States', NAMES, {
         controls: { thumbnails: true },
         zoom: { slider: true, loupe: 'large' },
         giving: { download: 'large' },
@@ -211,7 +209,6 @@ test('reads from right to left where its page does, bears forced colours, 200 an
     await expect(count).toHaveText('3 of 3');
     await expectAccessible(page);
     await page.keyboard.press('Escape');
-    await done();
 });
 
 test('opens from a gallery elsewhere, in a shadow root, under a strict policy and a transformed ancestor, again after it was taken out, in the page’s language', async ({
@@ -219,7 +216,7 @@ test('opens from a gallery elsewhere, in a shadow root, under a strict policy an
     browser,
     baseURL,
 }) => {
-    const { done, id } = await viewed(page, 'Elsewhere seen', NAMES);
+    const { id } = await viewed(page, 'Elsewhere seen', NAMES);
     const html = `<!doctype html><html lang="de"><title>Elsewhere</title><h1>Seite</h1><div id="frame" style=""><script src="${baseURL}/embed.js" data-gallery="${id}" async></script></div><p id="end">Ende</p></html>`;
     const policy = `default-src 'none'; script-src ${baseURL}; connect-src ${baseURL}; img-src ${baseURL}; media-src ${baseURL}; style-src 'none'`;
     const server = createServer((request, response) => {
@@ -268,11 +265,10 @@ test('opens from a gallery elsewhere, in a shadow root, under a strict policy an
     expect(refused).toEqual([]);
     server.close();
     await visitor.context().close();
-    await done();
 });
 
 test('puts nothing before the first picture, and fetches what a click needs when it is pointed at', async ({ page, trouble }) => {
-    const { done } = await viewed(page, 'Late', NAMES);
+    await viewed(page, 'Late', NAMES);
     const asked: string[] = [];
     page.on('request', (request) => asked.push(new URL(request.url()).pathname));
     // No idle moment comes here.
@@ -292,5 +288,4 @@ test('puts nothing before the first picture, and fetches what a click needs when
     await expect(page).toHaveURL(/\/media\/[0-9a-f]{24}\/\d+\.jpg$/);
     await page.unrouteAll();
     expect(trouble.splice(0).every((one) => one.includes('ERR_FAILED'))).toBe(true);
-    await done();
 });

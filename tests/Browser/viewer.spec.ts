@@ -4,7 +4,7 @@ import { Fingers, large, openTile, rested, scaleOf, setViewer, sharpness, tilesO
 const NAMES = ['two-boats', 'grey-tide', 'reels', 'spars', 'brushes', 'evening-train'];
 
 test('opens at once with what the page has, sharpens, and fetches no file too narrow or too wide at any zoom', async ({ page, trouble }) => {
-    const { done } = await viewed(page, 'Sharp', NAMES);
+    await viewed(page, 'Sharp', NAMES);
     await page.goto('/repairs');
     // The large files come late: the tile's own stands there meanwhile.
     let letGo: () => void = () => {};
@@ -64,11 +64,10 @@ test('opens at once with what the page has, sharpens, and fetches no file too na
     await page.unrouteAll();
     // The browser itself tells of what was refused on purpose.
     expect(trouble.splice(0).every((one) => one.includes('500'))).toBe(true);
-    await done();
 });
 
 test('enlarges by wheel, keys, double click and buttons, is drawn about within its edges, and leaves the page its own zoom', async ({ page }) => {
-    const { done } = await viewed(page, 'Zoom', NAMES, { zoom: { slider: true } });
+    await viewed(page, 'Zoom', NAMES, { zoom: { slider: true } });
     await page.goto('/repairs');
     await openTile(page);
     const { pic, stage, count } = large(page);
@@ -131,7 +130,6 @@ test('enlarges by wheel, keys, double click and buttons, is drawn about within i
             return p && s && p.width <= s.width + 1 && p.height <= s.height + 1 && (Math.abs(p.width - s.width) < 2 || Math.abs(p.height - s.height) < 2);
         })
         .toBe(true);
-    await done();
 });
 
 for (const size of [
@@ -139,9 +137,9 @@ for (const size of [
     { width: 844, height: 390 },
     { width: 820, height: 1180 },
 ]) {
-    test(`is worked by fingers at ${size.width} x ${size.height}`, async ({ page, browser, baseURL }) => {
-        const { done } = await viewed(page, `Fingers ${size.width}`, NAMES);
-        const context = await browser.newContext({ viewport: size, hasTouch: true, isMobile: true, ...(baseURL ? { baseURL } : {}) });
+    test(`is worked by fingers at ${size.width} x ${size.height}`, async ({ page, browser }) => {
+        await viewed(page, `Fingers ${size.width}`, NAMES);
+        const context = await browser.newContext({ viewport: size, hasTouch: true, isMobile: true });
         const visitor = await context.newPage();
         await visitor.goto('/repairs');
         await tilesOf(visitor).first().tap();
@@ -183,13 +181,12 @@ for (const size of [
         await expect(visitor.getByRole('dialog')).toHaveCount(0);
         await expect(visitor).toHaveURL(/\/repairs$/);
         await context.close();
-        await done();
     });
 }
 
 test('has an address for every picture, which opens it, is kept by a reload, shared, and costs no extra "back"', async ({ page, context }) => {
     await context.grantPermissions(['clipboard-read', 'clipboard-write']);
-    const { done } = await viewed(page, 'Addresses', NAMES);
+    await viewed(page, 'Addresses', NAMES);
     await page.goto('/find-us');
     await page.goto('/repairs');
     await openTile(page, 1);
@@ -221,11 +218,10 @@ test('has an address for every picture, which opens it, is kept by a reload, sha
     await expect(page).toHaveURL(/\/find-us$/);
     await page.goto('/repairs#zp-nothing-here');
     await expect(page.getByRole('dialog')).toHaveCount(0);
-    await done();
 });
 
 test('plays by itself, fading or not, and stands still for a pointer, the focus, open words, a hidden tab', async ({ page }) => {
-    const { done, id } = await viewed(page, 'Playing', NAMES.slice(0, 3), { playing: { seconds: 2, repeats: false } });
+    const { id } = await viewed(page, 'Playing', NAMES.slice(0, 3), { playing: { seconds: 2, repeats: false } });
     await page.goto('/repairs');
     await openTile(page);
     const { count, stage } = large(page);
@@ -263,5 +259,4 @@ test('plays by itself, fading or not, and stands still for a pointer, the focus,
     await page.mouse.move(3, 3);
     await expect(page.getByRole('button', { name: 'Pause slideshow' })).toBeVisible();
     await goesOn('2 of 3');
-    await done();
 });

@@ -3,28 +3,16 @@ import { demo, galleryOf, putLive, studioApi } from './support';
 
 let title = '';
 
-/** A gallery of demo pictures that is live on the page Repairs, with a viewer of its own; taken off again by what it gives. */
-export async function viewed(
-    page: Page,
-    called: string,
-    names: string[],
-    viewer: object = {},
-    more: object = {},
-): Promise<{ id: string; done: () => Promise<void> }> {
+/** A gallery of demo pictures that is live on the page Repairs, with a viewer of its own. */
+export async function viewed(page: Page, called: string, names: string[], viewer: object = {}, more: object = {}): Promise<{ id: string }> {
     title = called;
     const id = await galleryOf(page, title, demo(...names));
     const api = await studioApi(page);
     await setViewer(page, id, viewer, more);
     const pages = await api<{ id: string; address: string }[]>('GET', 'pages');
-    const pane = await api<{ id: string }>('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs')?.id, gallery_id: id, spot: 1 });
+    await api('POST', 'panes', { page_id: pages.find(({ address }) => address === '/repairs')?.id, gallery_id: id, spot: 1 });
     await putLive(page, id);
-    return {
-        id,
-        done: async () => {
-            await api('DELETE', `panes/${pane.id}`);
-            await putLive(page, id);
-        },
-    };
+    return { id };
 }
 
 export async function setViewer(page: Page, id: string, viewer: object, more: object = {}): Promise<void> {

@@ -64,9 +64,9 @@ test('fills the table by keyboard and from a spreadsheet', async ({ page, contex
     await expectAccessible(page);
 });
 
-test('shows what another browser changes, and asks where both changed the same', async ({ page, browser, baseURL }) => {
+test('shows what another browser changes, and asks where both changed the same', async ({ page, browser }) => {
     const id = await galleryOf(page, 'Two windows', demo('grey-tide', 'two-boats'));
-    const elsewhere = await browser.newContext({ viewport: { width: 1280, height: 800 }, ...(baseURL ? { baseURL } : {}) });
+    const elsewhere = await browser.newContext({ viewport: { width: 1280, height: 800 } });
     const other = await elsewhere.newPage();
     await signIn(other);
     await page.goto(`/studio/galleries/${id}/words`);

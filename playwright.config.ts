@@ -7,13 +7,17 @@ const FOLDER = 'tests/Browser';
 const isLong = process.env['ZINC_LONG'] === '1';
 const specs = readdirSync(FOLDER).filter((file) => file.endsWith('.spec.ts'));
 
+function inGroups<T>(list: T[], groups: number): T[][] {
+    return Array.from({ length: groups }, (_, at) => list.filter((__, index) => index % groups === at));
+}
+
 /** Each worker has a whole application with data of its own (tests/Browser/server.ts), as it was at the start of every test. */
 export default defineConfig({
     testDir: FOLDER,
     outputDir: 'storage/framework/testing/browser',
     globalSetup: './tests/Browser/setup.ts',
-    // The order of the files is drawn from the seed; the tests of one file run beside one another.
-    projects: shuffled(specs).map((testMatch) => ({ name: testMatch.replace('.spec.ts', ''), testMatch })),
+    // Which files come before which is drawn from the seed; the tests of one file run beside one another.
+    projects: inGroups(shuffled(specs), 5).map((testMatch, at) => ({ name: `${at + 1}`, testMatch })),
     fullyParallel: true,
     workers: 2,
     grepInvert: isLong ? [] : [/@long/],
@@ -24,7 +28,7 @@ export default defineConfig({
     use: {
         viewport: { width: 1280, height: 800 },
         launchOptions: {
-            executablePath: '/usr/bin/chromium',
+            executablePath: '/usr/bin/chromium-headless-shell',
             args: [
                 '--headless',
                 '--no-sandbox',

@@ -29,7 +29,7 @@ function mirror(string $from, string $to): void
 {
     is_dir($to) || mkdir($to);
     [$wanted, $there] = [listed($from), listed($to)];
-    foreach (array_reverse(array_diff_assoc($there, $wanted)) as $path => $kind) {
+    foreach (array_reverse(array_diff_assoc($there, $wanted), true) as $path => $kind) {
         $kind === 'folder' ? rmdir("{$to}/{$path}") : unlink("{$to}/{$path}");
     }
     foreach (array_diff_assoc($wanted, $there) as $path => $kind) {
@@ -74,7 +74,7 @@ endJobs($live);
 database("{$memory}/zinc-pane.sqlite")->backup($live);
 mirror("{$memory}/files", "{$data}/files");
 foreach (['cache/data', 'sessions'] as $folder) {
-    foreach (array_reverse(listed("{$data}/storage/framework/{$folder}")) as $path => $kind) {
+    foreach (array_reverse(listed("{$data}/storage/framework/{$folder}"), true) as $path => $kind) {
         $path === '.gitignore' || ($kind === 'folder' ? rmdir("{$data}/storage/framework/{$folder}/{$path}") : unlink("{$data}/storage/framework/{$folder}/{$path}"));
     }
 }

@@ -5,6 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 export const PASSWORD = 'for-tests-only';
+/** Where workers find the servers that were begun. */
+const SERVERS = 'ZINC_TEST_SERVERS';
 const SEED = 'storage/framework/testing/demo';
 
 /** A port that nothing listens on. */
@@ -46,29 +48,41 @@ export function copyOfDemo(data: string): void {
     cpSync(SEED, data, { recursive: true, verbatimSymlinks: true });
 }
 
-/** The whole application with a demo site of its own, for one worker. */
+/** The whole application with a demo site of its own, for one worker at a time. */
 export class Server {
     private constructor(
-        private readonly shell: ChildProcess,
         private readonly folder: string,
         readonly port: number,
     ) {}
 
-    static async begin(): Promise<Server> {
+    /** Begins one; what it gives ends it. */
+    static async begin(): Promise<{ server: Server; end: () => Promise<void> }> {
         const folder = folderOf('server');
         copyOfDemo(join(folder, 'data'));
         for (let attempt = 1; ; attempt++) {
             const port = await freePort();
             try {
                 const shell = await start(join(folder, 'data'), port);
-                const server = new Server(shell, folder, port);
+                const server = new Server(folder, port);
                 server.tidy('remember');
-                return server;
+                return { server, end: () => ended(shell, folder) };
             } catch (error) {
                 // Between looking for a free port and listening on it, another program may have taken it.
                 if (attempt === 3 || !String(error).includes('is in use')) throw error;
             }
         }
+    }
+
+    /** The one of a worker, which was begun before any worker was. */
+    static of(worker: number): Server {
+        const all = JSON.parse(process.env[SERVERS] ?? '[]') as { folder: string; port: number }[];
+        const { folder, port } = all[worker] ?? { folder: '', port: 0 };
+        return new Server(folder, port);
+    }
+
+    /** Tells workers of those that were begun. */
+    static announce(servers: Server[]): void {
+        process.env[SERVERS] = JSON.stringify(servers.map(({ folder, port }) => ({ folder, port })));
     }
 
     get address(): string {
@@ -87,11 +101,11 @@ export class Server {
     private tidy(act: 'remember' | 'restore'): void {
         execFileSync('php', ['tests/Browser/reset.php', act, this.data, join(this.folder, 'begun')], { stdio: ['ignore', 'inherit', 'inherit'] });
     }
+}
 
-    async end(): Promise<void> {
-        const ended = new Promise((resolve) => this.shell.once('exit', resolve));
-        this.shell.kill('SIGTERM');
-        await ended;
-        rmSync(this.folder, { recursive: true, force: true });
-    }
+async function ended(shell: ChildProcess, folder: string): Promise<void> {
+    const over = new Promise((resolve) => shell.once('exit', resolve));
+    shell.kill('SIGTERM');
+    await over;
+    rmSync(folder, { recursive: true, force: true });
 }

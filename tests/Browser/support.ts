@@ -12,14 +12,7 @@ interface Own {
 
 /** Console errors and requests to other origins fail a test, unless it says that it expects them. */
 export const test = base.extend<Own, { server: Server }>({
-    server: [
-        async ({}, use) => {
-            const server = await Server.begin();
-            await use(server);
-            await server.end();
-        },
-        { scope: 'worker', timeout: 120_000 },
-    ],
+    server: [async ({}, use, { parallelIndex }) => use(Server.of(parallelIndex)), { scope: 'worker' }],
     baseURL: async ({ server }, use) => use(server.address),
     fresh: [
         async ({ server }, use) => {

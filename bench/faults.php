@@ -17,7 +17,7 @@ if ($asked !== 'all' && ! isset($trials[$asked])) {
     exit(2);
 }
 chdir(dirname(__DIR__));
-putenv('ZINC_FAULTS=all');
+putenv('ZINC_LONG=1');
 $status = 0;
 foreach ($asked === 'all' ? $trials : [$asked => $trials[$asked]] as $test) {
     passthru('php -d memory_limit=1G vendor/bin/pest '.escapeshellarg("tests/Feature/{$test}.php"), $code);

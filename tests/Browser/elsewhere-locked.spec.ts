@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { live, NAMES } from './dressing';
 import { pageOf, serve } from './hosts';
+import { freePort } from './server';
 import { demo, expect, expectAccessible, galleryOf, makePictures, studioApi, sure, test } from './support';
 
 const KEY = 'seven grey herons';
@@ -36,7 +37,7 @@ async function given(page: Page): Promise<{ id: string; addresses: string[] }> {
 /** A cache between visitors and the site, as shared ones are: it keeps whatever it is allowed to. */
 async function cacheBefore(origin: string): Promise<{ address: string; stop: () => void }> {
     const folder = mkdtempSync(join(tmpdir(), 'cache-'));
-    const port = 18_000 + Math.floor(Math.random() * 900);
+    const port = await freePort();
     for (const name of ['cache', 'body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']) mkdirSync(join(folder, name));
     const temp = ['client_body', 'proxy', 'fastcgi', 'uwsgi', 'scgi']
         .map((name) => `${name}_temp_path ${folder}/${name === 'client_body' ? 'body' : name};`)
@@ -81,7 +82,7 @@ test('is locked by keyboard, and then in reach of nobody, also by way of a share
     };
     try {
         // Everything is in the cache before it is locked; what never changes meaning stays there, under addresses that nobody is told any more.
-        expect((await opened(baseURL ?? '')).length).toBe(addresses.length);
+        expect(await opened(baseURL ?? '')).toEqual(addresses);
         await visitor.request.get(`${cache.address}/repairs`);
         await page.goto(`/studio/galleries/${id}/elsewhere`);
         await page.locator('.el-collapse-item__header', { hasText: 'Password' }).press('Enter');

@@ -3,6 +3,8 @@ import { execFileSync } from 'node:child_process';
 import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { isLong } from './long';
+import { freePort } from './server';
 import { demo, expect, expectAccessible, galleryOf, pageInStage, putLive, signIn, studioApi, test } from './support';
 
 type SitePage = {
@@ -252,10 +254,10 @@ test('a page of windows-1252 is brought in, shown as it is without its scripts, 
     trouble.splice(0, trouble.length, ...trouble.filter((said) => !/script|inline event handler/i.test(said)));
 });
 
-test('what was edited is seen at once through a caching proxy, fifty times', async ({ page, baseURL }) => {
+test('what was edited is seen at once through a caching proxy, many times', async ({ page, baseURL }) => {
     test.setTimeout(300_000);
     const folder = mkdtempSync(join(tmpdir(), 'zp-proxy-'));
-    const port = 8770 + (process.pid % 200);
+    const port = await freePort();
     writeFileSync(
         join(folder, 'nginx.conf'),
         `daemon on; user root; pid ${folder}/pid; error_log ${folder}/log; events {} http { access_log off; proxy_cache_path ${folder}/cache keys_zone=all:10m; client_body_temp_path ${folder}/b; proxy_temp_path ${folder}/p; fastcgi_temp_path ${folder}/f; uwsgi_temp_path ${folder}/u; scgi_temp_path ${folder}/s; server { listen 127.0.0.1:${port}; location / { proxy_pass ${baseURL ?? ''}; proxy_set_header Host ${new URL(baseURL ?? '').host}; proxy_cache all; proxy_cache_revalidate on; } } }`,
@@ -268,17 +270,15 @@ test('what was edited is seen at once through a caching proxy, fifty times', asy
     try {
         const api = await studioApi(page);
         const id = await galleryOf(page, 'Seen at once', demo('against-the-cloud', 'box-crimson'));
-        const { id: pane } = await api<{ id: string }>('POST', 'panes', { page_id: (await pageAt(page, '/repairs')).id, gallery_id: id, spot: 1 });
+        await api('POST', 'panes', { page_id: (await pageAt(page, '/repairs')).id, gallery_id: id, spot: 1 });
         const through = async (): Promise<string> => (await fetch(`http://127.0.0.1:${port}/repairs`)).text();
-        for (let round = 1; round <= 50; round++) {
+        for (let round = 1; round <= (isLong ? 50 : 8); round++) {
             const { version } = await api<{ version: number }>('GET', `galleries/${id}`);
             await api('PATCH', `galleries/${id}`, { version, change: { kind: 'design', design: { layout: { gap: round } } } });
             await putLive(page, id);
             expect(await through()).toContain(`gap:${round}px`);
             expect(await through()).toContain(`gap:${round}px`);
         }
-        await api('DELETE', `panes/${pane}`);
-        await api('DELETE', `galleries/${id}`);
     } finally {
         nginx('-s', 'stop');
     }

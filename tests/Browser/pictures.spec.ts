@@ -1,9 +1,10 @@
 import { execFileSync } from 'node:child_process';
-import { appendFileSync, mkdirSync } from 'node:fs';
+import { appendFileSync, mkdirSync, mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { choose, demo, expect, expectAccessible, galleryOf, makePictures, makePlain, putLive, signIn, studioApi, test, tiles } from './support';
 
-const FOLDER = 'storage/framework/testing/in/pictures';
+const FOLDER = mkdtempSync(join(tmpdir(), 'pictures-'));
 
 test('sends a file larger than a request may be, and goes on where a lost connection broke it', async ({ page, trouble }) => {
     test.slow();

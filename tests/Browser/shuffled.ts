@@ -1,5 +1,5 @@
-/** In an order drawn from SEED; as given where there is none. */
-export function shuffled<T>(list: readonly T[], seed = Number(process.env['SEED'] ?? 0)): T[] {
+/** In an order drawn from ORDER; as given where there is none. */
+export function shuffled<T>(list: readonly T[], seed = Number(process.env['ORDER'] ?? 0)): T[] {
     const drawn = [...list];
     if (seed === 0) return drawn;
     // mulberry32: small, and the same everywhere.

@@ -99,7 +99,7 @@ async function inLibrary(api: Send, files: string[]): Promise<string[] | null> {
 export async function galleryOf(page: Page, title: string, files: string[]): Promise<string> {
     const api = await studioApi(page);
     const { id } = await api<{ id: string }>('POST', 'galleries', { title });
-    const known = files.every((file) => file.startsWith(DEMO)) ? await inLibrary(api, files) : null;
+    const known = files.length > 0 && files.every((file) => file.startsWith(DEMO)) ? await inLibrary(api, files) : null;
     if (known) await api('POST', `galleries/${id}/items`, { pictures: known });
     else for (const file of files) await api('POST', `galleries/${id}/pictures`, file);
     return id;
@@ -143,17 +143,17 @@ export function tiles(page: Page, options?: { name: RegExp }): Locator {
     return page.getByRole('listbox', { name: 'Pictures' }).getByRole('option', options);
 }
 
-/** JPEG files of noise, no two alike and no two runs alike. */
+/** JPEG files of noise, no two alike, and the same in every run; half as large as pictures of small websites often are. */
 export function makePictures(folder: string, count: number): string[] {
     mkdirSync(folder, { recursive: true });
     return Array.from({ length: count }, (_, index) => {
         const path = join(folder, `picture ${index + 1}.jpg`);
         const shape = [
-            [1500, 1000],
-            [1000, 1500],
-            [1200, 1200],
+            [750, 500],
+            [500, 750],
+            [600, 600],
         ][index % 3] as [number, number];
-        const code = `$i=imagecreatetruecolor(${shape.join(',')});for($n=0;$n<60;$n++)imagefilledellipse($i,random_int(0,1500),random_int(0,1500),random_int(20,600),random_int(20,600),random_int(0,0xffffff));imagejpeg($i,$argv[1],85);`;
+        const code = `mt_srand(${index + 1});$i=imagecreatetruecolor(${shape.join(',')});for($n=0;$n<60;$n++)imagefilledellipse($i,mt_rand(0,750),mt_rand(0,750),mt_rand(10,300),mt_rand(10,300),mt_rand(0,0xffffff));imagejpeg($i,$argv[1],85);`;
         execFileSync('php', ['-r', code, '--', path]);
         return path;
     });

@@ -3,7 +3,7 @@ import { expect, test } from './support';
 import { KEY, SecondEngine } from './second-engine';
 import { viewed } from './viewing';
 
-test('goes the same way in a second engine: opens, turns, enlarges, has addresses, closes, gives the focus back', async ({ page, baseURL }) => {
+test('goes the same way in a second engine @long: opens, turns, enlarges, has addresses, closes, gives the focus back', async ({ page, baseURL }) => {
     test.setTimeout(180_000);
     await viewed(page, 'Second', ['two-boats', 'grey-tide', 'reels', 'spars']);
     const engine = await SecondEngine.start(await freePort());

@@ -1,5 +1,6 @@
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { isLong, sample } from './long';
 import { expect, expectAccessible, putLive, test } from './support';
 import { large, openTile, rested, setViewer, tilesOf, viewed } from './viewing';
 
@@ -36,7 +37,7 @@ test('keeps picture, words, counter and controls apart in any window, with any w
         [3840, 2160],
         [320, 200],
         [640, 400],
-        ...Array.from({ length: 31 }, () => [within(240, 2400), within(320, 1400)]),
+        ...Array.from({ length: isLong ? 31 : 4 }, () => [within(240, 2400), within(320, 1400)]),
     ] as [number, number][];
     for (const [n, [width, height]] of windows.entries()) {
         const place = (['below', 'beside', 'asked'] as const)[n % 3];
@@ -165,7 +166,7 @@ test('reads from right to left where its page does, bears forced colours, 200 an
         await test.step(name, () => expectAccessible(page));
         await page.keyboard.press('Escape');
     }
-    for (const place of ['beside', 'over', 'asked'] as const) {
+    for (const place of sample(['beside', 'over', 'asked'] as const, 1)) {
         await setViewer(page, id, { words: { place }, backdrop: { colour: '#f7f3ea', opacity: 60, blur: 12 } });
         await putLive(page, id);
         await page.reload();

@@ -71,22 +71,27 @@ export async function sharpness(pic: Locator): Promise<{ file: number; drawn: nu
 
 type Point = { x: number; y: number };
 
-/** Fingers on the screen, as the browser gets them from one. */
+/** Fingers on the screen, as the browser gets them from one. Each touch says when it was, so that a slow machine makes no slow finger. */
 export class Fingers {
+    /** s since the epoch of the last touch. */
+    private time = 0;
+
     private constructor(private readonly session: CDPSession) {}
 
     static async of(page: Page): Promise<Fingers> {
         return new Fingers(await page.context().newCDPSession(page));
     }
 
-    private send(type: 'touchStart' | 'touchMove' | 'touchEnd', points: Point[]): Promise<unknown> {
-        return this.session.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(({ x, y }, id) => ({ x, y, id })) });
+    /** `ms` after the touch before; a gesture that begins does so now. */
+    private send(type: 'touchStart' | 'touchMove' | 'touchEnd', points: Point[], ms?: number): Promise<unknown> {
+        this.time = ms === undefined ? Math.max(Date.now() / 1000, this.time) : this.time + ms / 1000;
+        return this.session.send('Input.dispatchTouchEvent', { type, touchPoints: points.map(({ x, y }, id) => ({ x, y, id })), timestamp: this.time });
     }
 
     async draw(from: Point, to: Point, steps = 8, pause = 12): Promise<void> {
         await this.send('touchStart', [from]);
         await this.move([from], [to], steps, pause);
-        await this.send('touchEnd', []);
+        await this.send('touchEnd', [], pause);
     }
 
     private async move(from: Point[], to: Point[], steps: number, pause: number): Promise<void> {
@@ -98,8 +103,8 @@ export class Fingers {
                     x: point.x + ((to[index] as Point).x - point.x) * share,
                     y: point.y + ((to[index] as Point).y - point.y) * share,
                 })),
+                pause,
             );
-            await new Promise((resolve) => setTimeout(resolve, pause));
         }
     }
 
@@ -110,16 +115,16 @@ export class Fingers {
             { x: middle.x + apart / 2, y: middle.y },
         ];
         await this.send('touchStart', pair(from).slice(0, 1));
-        await this.send('touchStart', pair(from));
+        await this.send('touchStart', pair(from), 12);
         await this.move(pair(from), pair(to), 8, 12);
-        await this.send('touchEnd', []);
+        await this.send('touchEnd', [], 12);
     }
 
     async tapTwice(at: Point): Promise<void> {
-        for (let tap = 0; tap < 2; tap++) {
-            await this.send('touchStart', [at]);
-            await this.send('touchEnd', []);
-        }
+        await this.send('touchStart', [at]);
+        await this.send('touchEnd', [], 30);
+        await this.send('touchStart', [at], 60);
+        await this.send('touchEnd', [], 30);
     }
 
     async rest(at: Point, ms: number, then: Point): Promise<void> {

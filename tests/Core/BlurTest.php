@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\Core\FocalScenes;
 use ZincPane\Core\Colour\Raster;
 use ZincPane\Core\Cropping\Blur;
@@ -12,7 +10,7 @@ use ZincPane\Core\Cropping\FocalFinder;
 covers(Blur::class, FocalFinder::class);
 
 it('is the mean over each square, as adding up tells, whatever the radius', function (): void {
-    $dice = new Randomizer(new Mt19937(3));
+    $dice = dice(3);
     foreach ([[1, 1, 1], [7, 1, 2], [1, 9, 3], [6, 5, 1], [6, 5, 2], [6, 5, 9], [11, 8, 4]] as [$width, $height, $radius]) {
         $map = array_map(static fn (): float => $dice->getInt(0, 1000) / 1000, range(1, $width * $height));
         foreach (Blur::box($map, $width, $height, $radius) as $i => $mean) {
@@ -24,7 +22,7 @@ it('is the mean over each square, as adding up tells, whatever the radius', func
 });
 
 it('says that it is unsure where all of a picture is alike, and sure where one thing stands out', function (): void {
-    $dice = new Randomizer(new Mt19937(5));
+    $dice = dice(5);
     $noise = Raster::of(96, 64, array_map(static fn (): int => $dice->getInt(0, 0xFFFFFF), range(1, 96 * 64)));
     expect(FocalFinder::find($noise)->isSure)->toBeFalse()->and(FocalFinder::find(Raster::of(9, 9, array_fill(0, 81, 0x446688)))->isSure)->toBeFalse();
     $sure = 0;

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Finish\Css\CssReview;
 use ZincPane\Core\Finish\Kinds\CssText;
@@ -71,10 +69,10 @@ it('names every rule that is refused, and tells how the CSS would be set', funct
 
 it('closes what it opens, whatever comes: what is let stand never reaches beyond its scope', function (): void {
     // Pieces that matter to a parser, thrown together; what passes is read by a counter of braces that knows strings and comments only.
-    $dice = new Randomizer(new Mt19937(17));
+    $dice = dice(17);
     $pieces = ['p', '{', '}', ';', ':', 'color', 'red', '"', "'", '/*', '*/', '(', ')', '[', ']', ' ', "\n", '@media', '@import', 'url(', '--x', ',', '>', '&', '!important', '#fff'];
     $passed = 0;
-    for ($trial = 0; $trial < 60_000; $trial++) {
+    for ($trial = 0; $trial < trials(60_000, 8_000); $trial++) {
         $css = '';
         for ($n = $dice->getInt(1, 14); $n > 0; $n--) {
             $css .= $pieces[$dice->getInt(0, count($pieces) - 1)];

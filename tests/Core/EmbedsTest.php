@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use Masterminds\HTML5;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Access\AccessException;
 use ZincPane\Core\Access\EmbedOrigins;
 use ZincPane\Core\Access\EmbedRule;
@@ -142,7 +140,7 @@ it('is as high in a frame as the lowest of its tiles, at any width, and as its r
 ]);
 
 it('answers within whatever bounds another site sets', function (): void {
-    $dice = new Randomizer(new Mt19937(7));
+    $dice = dice(7);
     for ($n = 0; $n < 200; $n++) {
         $width = $dice->getInt(0, 3) === 0 ? null : $dice->getInt(1, 2000);
         $high = $dice->getInt(0, 3) === 0 ? null : $dice->getInt(1, 2000);

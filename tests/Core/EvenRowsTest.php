@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Geometry\Ratio;
 use ZincPane\Core\Geometry\WidthBand;
@@ -68,7 +66,7 @@ it('balances the last row to between 0.7 and 1.4 times the others, wherever some
 });
 
 it('finds a balance whenever rows of about the wished height have one, as going through all breaks tells', function (): void {
-    $dice = new Randomizer(new Mt19937(14));
+    $dice = dice(14);
     $balanced = 0;
     for ($trial = 0; $trial < 150; $trial++) {
         $ratios = array_map(static fn (): float => [1.5, 0.667, 1.333, 0.75, 1.0, 2.4][$dice->getInt(0, 5)], range(1, $dice->getInt(3, 9)));

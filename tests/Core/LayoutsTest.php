@@ -3,8 +3,6 @@
 declare(strict_types=1);
 
 use Bench\RowCosts;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Design\LastRow;
 use ZincPane\Core\Design\LayoutDesign;
@@ -82,7 +80,7 @@ it('places every tile inside the width and none upon another, in bands without h
 })->with(array_map(static fn (array $layout): array => [$layout], $all));
 
 it('breaks rows as the cheapest of all possible breaks, and never worse than row by row', function (): void {
-    $dice = new Randomizer(new Mt19937(41));
+    $dice = dice(41);
     for ($trial = 0; $trial < 120; $trial++) {
         $count = $dice->getInt(1, $trial < 8 ? 14 : 10);
         $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? $dice->getInt(30, 60) / 10 : $dice->getInt(40, 240) / 100, range(1, $count));
@@ -99,7 +97,7 @@ it('breaks rows as the cheapest of all possible breaks, and never worse than row
 });
 
 it('breaks rows as the cheapest of all possible breaks where each row beyond the limits of a band costs a quarter more', function (): void {
-    $dice = new Randomizer(new Mt19937(8));
+    $dice = dice(8);
     $beyond = 0;
     for ($trial = 0; $trial < 250; $trial++) {
         $ratios = array_map(static fn (): float => $dice->getInt(0, 9) === 0 ? 4.5 : $dice->getInt(50, 200) / 100, range(1, $dice->getInt(2, 9)));

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Geometry\Linear;
 use ZincPane\Core\Geometry\Longest;
 use ZincPane\Core\Layout\ColumnChoice;
@@ -59,7 +57,7 @@ it('ends the columns level to a few px from twenty tiles on, in an order that ca
 });
 
 it('is as level as the best of all arrangements of a few tiles that can be read, to a few px', function (): void {
-    $dice = new Randomizer(new Mt19937(4));
+    $dice = dice(4);
     $ours = $least = 0.0;
     for ($trial = 0; $trial < 30; $trial++) {
         $columns = $dice->getInt(2, 3);
@@ -102,7 +100,7 @@ it('tells the height that is drawn, and keeps the order readable, at every width
 ]);
 
 it('is the longest of some lines at every width, by those alone that are longest somewhere', function (): void {
-    $dice = new Randomizer(new Mt19937(9));
+    $dice = dice(9);
     for ($trial = 0; $trial < 200; $trial++) {
         $lines = array_map(static fn (): Linear => Linear::of($dice->getInt(0, 400) / 100, (float) $dice->getInt(0, 900)), range(1, $dice->getInt(1, 7)));
         [$from, $until] = [$dice->getInt(240, 900), $dice->getInt(901, 2560)];

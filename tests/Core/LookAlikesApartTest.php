@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Colour\PerceptualHash;
 use ZincPane\Core\Geometry\Ratio;
@@ -16,7 +14,7 @@ covers(LookAlikesApart::class, NearestApart::class);
 /** Pictures of which those with the same letter look alike; a dot looks like nothing else. */
 function pile(string $letters): array
 {
-    $dice = new Randomizer(new Mt19937(7));
+    $dice = dice(7);
     $looks = [];
 
     return array_map(static function (string $letter) use (&$looks, $dice): Orderable {
@@ -47,7 +45,7 @@ it('leaves alone what needs no parting, and what cannot be parted', function ():
 });
 
 it('parts look-alikes whenever that can be, in the nearest of all orders', function (): void {
-    $dice = new Randomizer(new Mt19937(3));
+    $dice = dice(3);
     $permutations = static function (array $rest, array $done = []) use (&$permutations): Generator {
         if ($rest === []) {
             yield $done;
@@ -58,7 +56,7 @@ it('parts look-alikes whenever that can be, in the nearest of all orders', funct
             yield from $permutations($left, [...$done, $one]);
         }
     };
-    for ($trial = 0; $trial < 40; $trial++) {
+    for ($trial = 0; $trial < trials(40, 15); $trial++) {
         $letters = implode('', array_map(static fn (): string => 'aabbc.'[$dice->getInt(0, 5)], range(1, $dice->getInt(3, 7))));
         $fewest = [INF, INF];
         foreach ($permutations(range(0, strlen($letters) - 1)) as $order) {
@@ -70,8 +68,8 @@ it('parts look-alikes whenever that can be, in the nearest of all orders', funct
 });
 
 it('parts larger piles: pairs side by side, groups of three, one of nearly half', function (string $letters): void {
-    $dice = new Randomizer(new Mt19937(11));
-    for ($trial = 0; $trial < 25; $trial++) {
+    $dice = dice(11);
+    for ($trial = 0; $trial < trials(25, 4); $trial++) {
         $drawn = inOrder($letters);
         expect(sideBySide($drawn))->toBe(0, "{$letters} became {$drawn}")->and(count_chars($drawn, 1))->toBe(count_chars($letters, 1));
         $letters = implode('', $dice->shuffleArray(str_split($letters)));
@@ -87,8 +85,8 @@ it('moves little where little is to be parted', function (): void {
 });
 
 it('moves two neighbours and nothing else where that parts a pair, however many there are', function (): void {
-    $dice = new Randomizer(new Mt19937(31));
-    for ($trial = 0; $trial < 120; $trial++) {
+    $dice = dice(31);
+    for ($trial = 0; $trial < trials(120, 40); $trial++) {
         $count = $dice->getInt(14, 60);
         $at = $dice->getInt(0, $count - 2);
         $letters = substr_replace(str_repeat('.', $count), 'aa', $at, 2);

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\RenditionPlan;
 use ZincPane\Core\Delivery\WeightModel;
@@ -31,7 +29,7 @@ covers(Measurer::class, Measures::class, Candidates::class, Suggestions::class, 
  */
 function subjects(int $count, int $seed, bool $texts = false): array
 {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $subjects = [];
     for ($i = 0; $i < $count; $i++) {
         $ratio = [1.5, 0.667, 1.333, 1.0, 1.778, 2.4][$dice->getInt(0, 5)];
@@ -207,7 +205,7 @@ it('suggests the best of different kinds, none of which anything tried by hand b
     rsort($sorted);
     expect($kinds)->toBe(array_unique($kinds))->and(count($kinds))->toBe(5)->and((new Suggestions($candidates, $weights))->best(17))->toHaveCount(4)->and($scores)->toBe($sorted)->and(min($scores))->toBeGreaterThanOrEqual(0.0)->and(max($scores))->toBeLessThanOrEqual(1.0);
     $byKind = array_combine($kinds, $scores);
-    $dice = new Randomizer(new Mt19937(2));
+    $dice = dice(2);
     for ($trial = 0; $trial < 60; $trial++) {
         $part = match ($dice->getInt(0, 3)) {
             0 => ['kind' => 'grid', 'column_rule' => 'count', 'columns' => $dice->getInt(2, 6), 'shape' => ['1:1', '4:3', '3:2', '2:3', 'own'][$dice->getInt(0, 4)], 'last_row' => ['start', 'fill', 'balance'][$dice->getInt(0, 2)]],

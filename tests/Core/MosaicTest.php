@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Gallery\Albums;
@@ -30,7 +28,7 @@ covers(MosaicLayout::class, MosaicChoice::class, MosaicBlocks::class, MosaicChos
 /** All mixtures: what cameras and phones make, portraits, squares, panoramas, and half of each. */
 function mixture(string $name, int $count, int $seed): array
 {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $known = [
         'mixed' => [1.5, 1.5, 0.667, 1.333, 0.75, 1.778, 1.0, 0.5625], 'portraits' => [0.667, 0.75, 0.5625], 'two to three' => [0.667], 'squares' => [1.0],
         'landscapes' => [1.5], 'half portraits' => [0.667, 1.5], 'panoramas' => [3.0, 4.0, 5.0, 7.0, 10.0], 'some panoramas' => [1.5, 0.667, 3.0, 6.0, 1.0],
@@ -171,9 +169,9 @@ it('makes no tile higher than that from two dozen pictures on, at any width', fu
 
 it('makes chosen pictures at least 1.6 times as large as the others are, wherever they are', function (string $mixture): void {
     $all = $small = 0;
-    for ($seed = 0; $seed < 15; $seed++) {
+    for ($seed = 0; $seed < trials(15, 5); $seed++) {
         $count = [6, 8, 12, 24, 40][$seed % 5];
-        $dice = new Randomizer(new Mt19937($seed + 7));
+        $dice = dice($seed + 7);
         // One of six is few enough to be large; two of them are a third of all.
         $chosen = array_values(array_unique([$dice->getInt(0, $count - 1), ...($count > 6 ? [$dice->getInt(0, $count - 1)] : [])]));
         foreach ([150, 230] as $height) {
@@ -229,13 +227,13 @@ it('puts several pictures into most blocks on a phone, and never a stack by itse
 
 it('moves little when a picture is appended or put in between', function (int $count, float $appended, float $between): void {
     $moved = [0, 0];
-    for ($seed = 0; $seed < 25; $seed++) {
+    for ($seed = 0; $seed < trials(25, 8); $seed++) {
         $pictures = mixture('mixed', $count, $seed);
         $half = intdiv($count, 2);
         $before = standings($pictures);
         foreach ([standings([...$pictures, Ratio::of(3, 2)]), standings([...array_slice($pictures, 0, $half), Ratio::of(3, 2), ...array_slice($pictures, $half)])] as $n => $after) {
             for ($i = 0; $i < $count; $i++) {
-                $moved[$n] += (int) ($before[$i] !== $after[$n === 0 || $i < $half ? $i : $i + 1]) / $count / 25;
+                $moved[$n] += (int) ($before[$i] !== $after[$n === 0 || $i < $half ? $i : $i + 1]) / $count / trials(25, 8);
             }
         }
     }

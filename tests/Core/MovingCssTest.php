@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Layout\Arrangement;
 use ZincPane\Core\Layout\Arranger;
 use ZincPane\Core\Markup\Finish\ArrivalCss;
@@ -45,7 +43,7 @@ function drifting(array $drift, array $layout, int $count, int $seed): array
 }
 
 it('leaves no corner of its frame empty, however slanted, at any width', function (string $lanes, string $kind): void {
-    $dice = new Randomizer(new Mt19937(crc32($lanes.$kind)));
+    $dice = dice(crc32($lanes.$kind));
     for ($trial = 0; $trial < 40; $trial++) {
         $drift = ['lanes' => $lanes, 'slant' => $dice->getInt(-15, 15), 'strength' => $dice->getInt(5, 100), 'height' => $dice->getInt(200, 1200), 'phone_height' => $dice->getInt(160, 900)];
         [$css, $arrangement] = drifting($drift, ['kind' => $kind, 'columns' => $dice->getInt(1, 6), 'row_height' => $dice->getInt(80, 400)], 60, $trial);
@@ -66,7 +64,7 @@ it('leaves no corner of its frame empty, however slanted, at any width', functio
 })->with(['down', 'across'])->with(['masonry', 'rows']);
 
 it('is never higher than its gallery, and moves it from its beginning to its end at full strength', function (): void {
-    $dice = new Randomizer(new Mt19937(44));
+    $dice = dice(44);
     for ($trial = 0; $trial < 60; $trial++) {
         $drift = ['lanes' => 'down', 'way' => ['with', 'against'][$trial % 2], 'strength' => 100, 'height' => $dice->getInt(200, 1200), 'phone_height' => $dice->getInt(160, 900)];
         [$css, $arrangement] = drifting($drift, ['kind' => 'masonry', 'columns' => $dice->getInt(1, 5)], $dice->getInt(1, 40), $trial);

@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
 use Random\Randomizer;
 use ZincPane\Core\Site\Part;
 use ZincPane\Core\Site\PartKind;
@@ -53,7 +52,7 @@ function workedOn(array $words, string $who, Randomizer $dice): array
 }
 
 it('keeps what each of two did, and says where both did something else', function (): void {
-    $dice = new Randomizer(new Mt19937(61));
+    $dice = dice(61);
     $clashes = 0;
     for ($i = 0; $i < 1500; $i++) {
         $base = [];
@@ -89,7 +88,7 @@ it('keeps what each of two did, and says where both did something else', functio
 });
 
 it('is as one wrote it where the other did nothing, and puts what is new behind what it was put behind', function (): void {
-    $dice = new Randomizer(new Mt19937(62));
+    $dice = dice(62);
     $base = ['p1' => 'One', 'p2' => 'Two', 'p3' => 'Three'];
     for ($i = 0; $i < 300; $i++) {
         $mine = workedOn($base, 'a', $dice);

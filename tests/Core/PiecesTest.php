@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 // The small pieces that everything else is made of, each against arithmetic that shares nothing with it.
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Colour\LookAlikes;
 use ZincPane\Core\Colour\Oklab;
 use ZincPane\Core\Colour\Palette;
@@ -42,7 +40,7 @@ use ZincPane\Core\Markup\Style\StyleException;
 use ZincPane\Core\Phrases\Phrases;
 
 it('reckons with lines as with the numbers they stand for', function (): void {
-    $dice = new Randomizer(new Mt19937(3));
+    $dice = dice(3);
     for ($round = 0; $round < 200; $round++) {
         [$a, $b, $c, $d, $width, $factor] = array_map(static fn (): float => $dice->getInt(-400, 400) / 8, range(1, 6));
         [$one, $other] = [Linear::of($a, $b), Linear::of($c, $d)];
@@ -192,7 +190,7 @@ it('speaks to visitors in whole phrases', function (): void {
 });
 
 it('makes pictures small by averaging blocks', function (): void {
-    $dice = new Randomizer(new Mt19937(9));
+    $dice = dice(9);
     foreach ([[8, 4, 4, 2], [9, 5, 3, 5], [96, 64, 32, 32], [5, 3, 7, 6]] as [$width, $height, $columns, $rows]) {
         $pixels = array_map(static fn (): int => $dice->getInt(0, 0xFFFFFF), range(1, $width * $height));
         $made = Raster::of($width, $height, $pixels)->averaged($columns, $rows);
@@ -231,7 +229,7 @@ it('names the colour that says most, and joins what is one', function (): void {
 });
 
 it('counts the bits in which two looks differ', function (): void {
-    $dice = new Randomizer(new Mt19937(11));
+    $dice = dice(11);
     $hexes = array_map(static fn (): string => bin2hex($dice->getBytes(8)), range(1, 40));
     $hexes[] = substr_replace($hexes[0], dechex(hexdec($hexes[0][15]) ^ 1), 15, 1);
     // One and the same, and one that differs at its very beginning.

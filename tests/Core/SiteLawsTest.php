@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Site\Page;
 use ZincPane\Core\Site\Pane;
@@ -65,7 +63,7 @@ it('tells of many changes together all that it tells of each, and of none nothin
         expect($says)->not->toBe([], json_encode($singles[$i]));
     }
     expect($told([]))->toBe([]);
-    $dice = new Randomizer(new Mt19937(31));
+    $dice = dice(31);
     for ($i = 0; $i < 400; $i++) {
         $some = $dice->shuffleArray(array_keys($singles));
         $some = array_slice($some, 0, $dice->getInt(2, 6));
@@ -93,7 +91,7 @@ it('tells of many changes together all that it tells of each, and of none nothin
 });
 
 it('tells nothing only where nothing is otherwise, on pages and in the frame', function (): void {
-    $dice = new Randomizer(new Mt19937(5));
+    $dice = dice(5);
     $pane = static fn (string $id): Pane => new Pane($id, ['g', 'h'][$dice->getInt(0, 1)], $dice->getInt(0, 1), 'n', PaneDesign::fromArray(['width' => ['half', 'wide'][$dice->getInt(0, 1)]]), PaneExceptions::none(), null, $dice->getInt(0, 1) === 0 ? [] : ['q']);
     $any = static function () use ($dice, $pane): SiteState {
         $pages = [];
@@ -116,7 +114,7 @@ it('tells nothing only where nothing is otherwise, on pages and in the frame', f
 });
 
 it('puts live of each place what its gallery or its page says, by the books of it alone', function (): void {
-    $dice = new Randomizer(new Mt19937(44));
+    $dice = dice(44);
     $any = static function (string $mark) use ($dice): array {
         $pages = [];
         foreach (['p', 'q', 'r'] as $position => $id) {
@@ -172,7 +170,7 @@ it('follows the gallery in all that is not said for one place, whatever both say
     $here = [
         ['layout' => ['columns' => 4]], ['layout' => ['phone' => ['columns' => 2]]], ['finish' => ['captions' => ['place' => 'below']]], ['finish' => ['frame' => ['border' => 3], 'corners' => ['all' => 9]]], ['viewer' => ['click' => ['act' => 'place']]],
     ];
-    $dice = new Randomizer(new Mt19937(9));
+    $dice = dice(9);
     for ($i = 0; $i < 150; $i++) {
         $gallery = GalleryDesign::default()->with(['layout' => anyLayout($dice)]);
         $part = $here[$i % count($here)];
@@ -193,7 +191,7 @@ it('follows the gallery in all that is not said for one place, whatever both say
 });
 
 it('reads parts as it wrote them, tells every change of them, and refuses what are none by what is wrong', function (): void {
-    $dice = new Randomizer(new Mt19937(13));
+    $dice = dice(13);
     $same = static fn (PartKind $kind, string $html): string => $html;
     $any = static function (int $n) use ($dice): Part {
         $kind = PartKind::cases()[$dice->getInt(0, count(PartKind::cases()) - 1)];

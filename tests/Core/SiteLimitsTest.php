@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Addresses;
 use ZincPane\Core\Delivery\ContentWidth;
@@ -139,7 +137,7 @@ it('draws each kind of part as its element, and nothing of a picture that is gon
 });
 
 it('shows in a place the pictures of its album that are not left out, with all that belongs to each, in their order', function (): void {
-    $dice = new Randomizer(new Mt19937(21));
+    $dice = dice(21);
     $albums = Albums::parse([['id' => 'a', 'name' => 'Morning'], ['id' => 'b', 'name' => 'Evening']], 'headings');
     for ($i = 0; $i < 200; $i++) {
         $count = $dice->getInt(1, 12);

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Edition\FrozenGallery;
 use ZincPane\Core\Settings\SettingException;
@@ -65,7 +63,7 @@ function browserWidth(string $css, float $window, PageFrame $frame): float
 }
 
 it('tells as a line what a browser makes of the style, at every width of the window', function (array $place): void {
-    $dice = new Randomizer(new Mt19937(12));
+    $dice = dice(12);
     foreach ([new PageFrame(18, 1120, 684), new PageFrame(40, 760, 700), new PageFrame(0, 500, 480)] as $frame) {
         $pane = PaneDesign::fromArray($place);
         $css = (string) PaneCss::of('p', $pane, $frame);
@@ -160,7 +158,7 @@ it('takes addresses that are some, and says of others what is wrong', function (
 ]);
 
 it('makes of any title an address that can be one, and another for each page', function (): void {
-    $dice = new Randomizer(new Mt19937(3));
+    $dice = dice(3);
     $taken = [];
     foreach (['Kites', 'Kites', 'Studio', 'Käse & Öl', '日本', '…', str_repeat('long ', 60), 'home', ...array_map(fn (): string => $dice->getBytes($dice->getInt(1, 40)), range(1, 60))] as $title) {
         $address = PageAddress::of($title, $taken);
@@ -173,7 +171,7 @@ it('makes of any title an address that can be one, and another for each page', f
 });
 
 it('loses no page from the menu, whatever stands below what', function (): void {
-    $dice = new Randomizer(new Mt19937(8));
+    $dice = dice(8);
     $count = static fn (array $entries): int => array_sum(array_map(static fn (MenuEntry $entry): int => 1 + $GLOBALS['count']($entry->below), $entries));
     $GLOBALS['count'] = $count;
     for ($i = 0; $i < 200; $i++) {
@@ -196,7 +194,7 @@ it('refuses a menu in which a page stands below itself, below what is not in it,
 ]);
 
 it('keeps a gallery behind the part that it stood behind, however parts are moved', function (): void {
-    $dice = new Randomizer(new Mt19937(21));
+    $dice = dice(21);
     $part = static fn (string $id): Part => new Part($id, PartKind::Paragraph, $id);
     for ($i = 0; $i < 300; $i++) {
         $before = array_map(static fn (int $n): string => "p{$n}", range(1, $dice->getInt(1, 8)));
@@ -243,7 +241,7 @@ it('puts live what was chosen and nothing of anybody else', function (): void {
 });
 
 it('is the same to put live one after the other as together', function (): void {
-    $dice = new Randomizer(new Mt19937(77));
+    $dice = dice(77);
     $any = function () use ($dice): SiteState {
         $pages = [];
         foreach (['p', 'q', 'r'] as $id) {

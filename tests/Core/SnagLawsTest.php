@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
 use Random\Randomizer;
 use ZincPane\Core\Changes\Change;
 use ZincPane\Core\Changes\FlagItems;
@@ -50,7 +49,7 @@ function toldOf(array $snags): array
 }
 
 it('sees after changes what one sees who looks for the first time', function (): void {
-    $dice = new Randomizer(new Mt19937(1501));
+    $dice = dice(1501);
     for ($trial = 0; $trial < 150; $trial++) {
         [$gallery] = planted($dice);
         // What was looked at before is known, and must not be believed where it changed.
@@ -69,7 +68,7 @@ it('sees after changes what one sees who looks for the first time', function ():
 });
 
 it('finds the same with mends and without, stage by stage, and offers two of them at most', function (): void {
-    $dice = new Randomizer(new Mt19937(1502));
+    $dice = dice(1502);
     $order = array_column(Stage::cases(), 'value');
     for ($trial = 0; $trial < 60; $trial++) {
         [$gallery] = planted($dice);
@@ -89,7 +88,7 @@ it('finds the same with mends and without, stage by stage, and offers two of the
 });
 
 it('names nobody who is hidden, and says of the others what it said', function (): void {
-    $dice = new Randomizer(new Mt19937(1503));
+    $dice = dice(1503);
     $alone = ['cannot-be-shown', 'file-is-missing', 'alt-missing', 'alt-file-name', 'alt-filler', 'alt-too-long', 'alt-says-nothing', 'words-are-file-name', 'leads-nowhere', 'gives-place', 'gives-reserved'];
     for ($trial = 0; $trial < 200; $trial++) {
         [$gallery, $amiss] = planted($dice);

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Geometry\Ratio;
@@ -56,7 +54,7 @@ it('leaves in peace what is well', function (array $layout): void {
 ]);
 
 it('offers only what mends, whatever the gallery', function (): void {
-    $dice = new Randomizer(new Mt19937(6));
+    $dice = dice(6);
     $offered = 0;
     for ($trial = 0; $trial < 60; $trial++) {
         $subjects = [];

@@ -2,8 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Snags\GallerySnags;
 use ZincPane\Core\Snags\Inspected;
 use ZincPane\Core\Snags\Kinds;
@@ -17,9 +15,9 @@ covers(GallerySnags::class, Inspected::class, Kinds::class);
 require_once __DIR__.'/Planting.php';
 
 it('finds all that was planted and nothing else, and each mend mends and breaks nothing, in a thousand galleries', function (): void {
-    $dice = new Randomizer(new Mt19937(1402));
+    $dice = dice(1402);
     $times = $mended = [];
-    for ($trial = 0; $trial < 1000; $trial++) {
+    for ($trial = 0; $trial < trials(1000, 160); $trial++) {
         [$gallery, $amiss] = planted($dice);
         expect(ordered(namedBy($gallery)))->toBe(ordered($amiss), "gallery {$trial}");
         $snags = (new GallerySnags($gallery))->open();
@@ -50,9 +48,9 @@ it('finds all that was planted and nothing else, and each mend mends and breaks 
 });
 
 it('leaves out what is meant, and brings it back once something of it changes', function (): void {
-    $dice = new Randomizer(new Mt19937(1403));
+    $dice = dice(1403);
     $back = 0;
-    for ($trial = 0; $trial < 60; $trial++) {
+    for ($trial = 0; $trial < trials(60, 20); $trial++) {
         [$gallery] = planted($dice);
         $snags = (new GallerySnags($gallery))->open();
         foreach ($snags as $snag) {
@@ -70,5 +68,5 @@ it('leaves out what is meant, and brings it back once something of it changes', 
             $back++;
         }
     }
-    expect($back)->toBeGreaterThan(8);
+    expect($back)->toBeGreaterThan(trials(8, 1));
 });

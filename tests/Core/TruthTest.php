@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use Random\Engine\Mt19937;
 use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Design\GalleryDesign;
@@ -60,9 +59,9 @@ function seenRows(Candidate $candidate, float $inner = 1120.0): array
 }
 
 it('says of a layout only what its boxes show, in a thousand galleries', function (): void {
-    $dice = new Randomizer(new Mt19937(77));
+    $dice = dice(77);
     $said = [];
-    for ($trial = 0; $trial < 1000; $trial++) {
+    for ($trial = 0; $trial < trials(1000, 200); $trial++) {
         $gallery = anyGallery($dice);
         [, $candidate] = measuredGallery($gallery);
         $count = count($gallery[0]);
@@ -206,10 +205,10 @@ function amiss(array $gallery, Candidate $candidate): array
 
 it('misses nothing and raises no false alarm, and every mend mends and tears no other hole, in a thousand galleries', function (): void {
     $judged = ['ragged-last-row', 'giant-last-tile', 'picture-too-small', 'small-on-phone', 'uneven-columns', 'alone-on-phone', 'long-on-phone', 'higher-than-window'];
-    $dice = new Randomizer(new Mt19937(78));
+    $dice = dice(78);
     $times = [];
     $small = $mended = 0;
-    for ($trial = 0; $trial < 1000; $trial++) {
+    for ($trial = 0; $trial < trials(1000, 200); $trial++) {
         $gallery = anyGallery($dice);
         [$candidates, $candidate] = measuredGallery($gallery);
         $rules = new LayoutSnags($candidates, $gallery[0]);

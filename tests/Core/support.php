@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 // What several files of tests of the core begin with.
 
-use Random\Engine\Mt19937;
 use Random\Randomizer;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Delivery\Addresses;
@@ -120,7 +119,7 @@ function anyOf(object $kind, Randomizer $dice): mixed
  */
 function someShapes(int $count, int $seed): array
 {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $known = [1.5, 1.5, 0.667, 1.333, 0.75, 1.778, 1.0, 0.5625, 2.4];
 
     return array_map(static fn (): Ratio => Ratio::of($known[$dice->getInt(0, 8)], 1), $count === 0 ? [] : range(1, $count));

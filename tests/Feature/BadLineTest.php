@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 use App\Models\JournalEntry;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /* A window whose answers are lost again and again: nothing is done twice, and it never stands in its own way. */
 
@@ -18,7 +16,7 @@ beforeEach(function (): void {
 });
 
 it('lets one type on, however many answers are lost on the way', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $heard = $this->gallery->version;
     $tried = [];
     $text = '';
@@ -34,10 +32,10 @@ it('lets one type on, however many answers are lost on the way', function (int $
         }
     }
     expect($this->gallery->items()->findOrFail($this->ids[1])->title)->toBe($text);
-})->with([1, 2, 3, 4]);
+})->with(sample([1, 2, 3, 4], 1));
 
 it('does every act once, however often it is asked for', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $heard = $this->gallery->version;
     $order = $this->ids;
     $acts = 0;
@@ -53,4 +51,4 @@ it('does every act once, however often it is asked for', function (int $seed): v
         $heard = $answer->json('version');
         expect($this->gallery->items()->orderBy('position')->pluck('id')->all())->toBe($order);
     }
-})->with([5, 6]);
+})->with(sample([5, 6], 1));

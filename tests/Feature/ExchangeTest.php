@@ -20,8 +20,6 @@ use App\Models\Gallery;
 use App\Models\GalleryItem;
 use App\Models\Picture;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use ZincPane\Core\Formats\FormatException;
 use ZincPane\Core\Formats\GalleryFile;
 
@@ -63,7 +61,7 @@ beforeEach(function (): void {
     };
     /** With something of everything. */
     $this->rich = function (int $seed): Gallery {
-        $dice = new Randomizer(new Mt19937($seed));
+        $dice = dice($seed);
         $gallery = $this->galleryOf(4, $seed * 10);
         $change = fn (array $change) => $this->patchJson("/studio/api/galleries/{$gallery->id}", ['version' => $gallery->refresh()->version, 'change' => $change])->assertOk();
         $this->postJson("/studio/api/galleries/{$gallery->id}/texts", ['title' => 'Between', 'text' => 'Some **words** & <b>more</b>'])->assertCreated();
@@ -100,7 +98,7 @@ it('writes a gallery out and reads it in without loss, here and elsewhere: out, 
     (new Illuminate\Filesystem\Filesystem)->deleteDirectory("{$this->files}/originals");
     $there = ($this->made)($first);
     expect(hash_file('sha256', ($this->out)($there)))->toBe(hash_file('sha256', $first));
-})->with([1, 2, 3]);
+})->with(sample([1, 2, 3], 1));
 
 it('writes what the published schema describes, and refuses what that refuses', function (): void {
     $schema = json_decode((string) file_get_contents(base_path('docs/gallery-file.schema.json')));

@@ -10,20 +10,15 @@ use Bench\Faults\HostileFiles;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Str;
 
-/** How many of the files are tried: a part of them with every run, all of them by php bench/faults.php hostile. */
-function tried(int $short): int
-{
-    return getenv('ZINC_FAULTS') === 'all' ? PHP_INT_MAX : $short;
-}
-
 it('answers no hostile file with a fault of its own, and keeps nothing of what it refuses', function (string $way): void {
     $this->signIn();
     $gallery = $this->emptyGallery();
-    $seed = getenv('ZINC_FAULTS') === 'all' ? 11 : random_int(1, 1 << 30);
+    $seed = seed(11);
     $files = iterator_to_array((new HostileFiles(__DIR__.'/files', $seed))->all());
     $names = array_keys($files);
     $seen = $refused = [];
-    $every = max(1, intdiv(count($names), tried(60)));
+    // A part of them with every run, all of them in the long one.
+    $every = max(1, intdiv(count($names), trials(count($names), $way === 'whole' ? 24 : 10)));
     foreach ($names as $at => $name) {
         if ($at % $every !== $seed % $every && ! str_starts_with((string) $name, 'says much')) {
             continue;
@@ -43,8 +38,8 @@ it('answers no hostile file with a fault of its own, and keeps nothing of what i
             expect([Picture::query()->count(), count($this->storedFiles())])->toBe($before, "something of {$name} was stored");
         }
     }
-    fwrite(STDERR, getenv('ZINC_FAULTS') === 'all' ? "\n{$way}: ".array_sum($seen).' files, answers '.json_encode($seen)."\n" : '');
-    expect(array_sum($seen))->toBeGreaterThan(50)->and(count($refused))->toBeGreaterThan(25)
+    fwrite(STDERR, isLong() ? "\n{$way}: ".array_sum($seen).' files, answers '.json_encode($seen)."\n" : '');
+    expect(array_sum($seen))->toBeGreaterThan(trials(50, 10))->and(count($refused))->toBeGreaterThan(trials(25, 4))
         ->and(SecurityEntry::query()->where('kind', 'file-refused')->count())->toBeGreaterThanOrEqual(count($refused))
         ->and(glob("{$this->files}/parts/*"))->toBe([])->and(Batch::query()->whereNotIn('state', ['done', 'failed'])->count())->toBe(0);
 })->with(['whole', 'in parts']);

@@ -6,7 +6,7 @@ use Illuminate\Filesystem\Filesystem;
 use Symfony\Component\Process\Exception\ProcessSignaledException;
 use Symfony\Component\Process\Process;
 
-/** Processes killed at moments of chance: some with every run, 200 by php bench/faults.php kills. */
+/** Processes killed at moments of chance: a few with every run, 200 in the long one. */
 it('loses nothing and leaves nothing half done, whenever it is killed', function (): void {
     $folder = "{$this->files}/shared";
     (new Filesystem)->ensureDirectoryExists($folder);
@@ -34,11 +34,11 @@ it('loses nothing and leaves nothing half done, whenever it is killed', function
     [$first] = $done('take', $this->pictureFile('jpg', 1500, 1000, 1));
     $done('put-in', "{$gallery}@{$first}");
 
-    $all = getenv('ZINC_FAULTS') === 'all';
+    $chance = dice(4);
     $killed = $ended = 0;
     $promised = ['gap' => null, 'pictures' => 1, 'batch' => null];
     $acts = ['take', 'render', 'live', 'gap', 'zip'];
-    $wanted = $all ? 200 : 10;
+    $wanted = trials(200, 4);
     for ($turn = 0; $killed < $wanted; $turn++) {
         $act = $acts[$turn % count($acts)];
         $gap = 1 + $turn % 60;
@@ -46,7 +46,7 @@ it('loses nothing and leaves nothing half done, whenever it is killed', function
         $process = $begun($act, match ($act) {
             'take' => $this->pictureFile('jpg', 1500, 1000, 5000 + $turn), 'render' => $first, 'gap' => "{$gallery}@{$gap}", 'zip' => $promised['batch'], default => $gallery,
         });
-        usleep(random_int(60_000, $act === 'zip' ? 3_000_000 : 900_000));
+        usleep($chance->getInt(60_000, $act === 'zip' ? 3_000_000 : 900_000));
         $process->isRunning() && posix_kill((int) $process->getPid(), SIGKILL);
         try {
             $process->wait();
@@ -68,7 +68,7 @@ it('loses nothing and leaves nothing half done, whenever it is killed', function
         }
         expect($done('count', $gallery)[0])->toBeGreaterThanOrEqual($promised['pictures']);
     }
-    fwrite(STDERR, $all ? "\n{$killed} killed, {$ended} ended before\n" : '');
+    fwrite(STDERR, isLong() ? "\n{$killed} killed, {$ended} ended before\n" : '');
 
     // And what was begun comes to its end by itself.
     $promised['batch'] === null || $done('zip', $promised['batch']);

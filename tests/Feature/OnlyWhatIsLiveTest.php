@@ -11,8 +11,6 @@ use App\Publishing\PutLive;
 use App\Publishing\Releases;
 use App\Publishing\TakeOffline;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 covers(PutLive::class, TakeOffline::class, LiveSite::class, Releases::class, PicturesOffline::class);
 
@@ -50,7 +48,7 @@ beforeEach(function (): void {
 });
 
 it('holds after every act', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $pick = static fn (array $all) => $all[$dice->getInt(0, count($all) - 1)];
     /** What visitors may read: marks of galleries and pages as they were when they went live, by whose they are. */
     $books = $saved = [];
@@ -125,4 +123,4 @@ it('holds after every act', function (int $seed): void {
             expect(isset($after["embed/{$one->id}.json"]))->toBe($one->refresh()->edition_id !== null, "{$told}: the embed of {$one->id}");
         }
     }
-})->with([1, 2, 3, 4, 5]);
+})->with(sample([1, 2, 3, 4, 5], 1));

@@ -8,8 +8,6 @@ use App\Models\ItemRows;
 use App\Models\Picture;
 use App\Models\PictureKind;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Tests\SeededPicture;
 use ZincPane\Core\Cropping\FocalPoint;
 use ZincPane\Core\Gallery\WordField;
@@ -71,7 +69,7 @@ function toldByRow(ItemRow $row): array
 }
 
 it('says of every item what its models say', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $any = fn (array $of): mixed => $of[$dice->getInt(0, count($of) - 1)];
     $marks = [];
     for ($step = 0; $step < 25; $step++) {
@@ -93,4 +91,4 @@ it('says of every item what its models say', function (int $seed): void {
         $marks[$rows->mark] ??= $told;
         expect($marks[$rows->mark])->toEqual($told)->and(ItemRows::of($this->gallery->id)->mark)->toBe($rows->mark);
     }
-})->with([1, 2, 3]);
+})->with(sample([1, 2, 3], 1));

@@ -9,8 +9,6 @@ use App\Proofing\SnagList;
 use App\Proofing\SnagsOfSite;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 covers(SnagsOfSite::class, SnagList::class);
 
@@ -22,7 +20,7 @@ it('keeps of the whole site what one finds who looks anew, after any acts in any
     $galleries = [$this->galleryOf(3), $this->galleryOf(2, 40)];
     $pages = Page::query()->pluck('id', 'slug')->all();
     $this->travel(1)->hours();
-    $dice = new Randomizer(new Mt19937(77));
+    $dice = dice(77);
     $changed = 0;
     $before = null;
     for ($step = 0; $step < 40; $step++) {

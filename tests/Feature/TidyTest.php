@@ -55,7 +55,7 @@ it('straightens without empty corners', function (float $degrees): void {
     foreach ([[0.005, 0.005, 0xC03020], [0.995, 0.005, 0x30A040], [0.005, 0.995, 0x3050C0], [0.995, 0.995, 0xE0C040]] as [$x, $y, $rgb]) {
         expect(($this->near)(($this->pixel)($x, $y), $rgb))->toBeTrue();
     }
-})->with([-14.5, 6.0, 15.0]);
+})->with(sample([-14.5, 6.0, 15.0], 1));
 
 it('shows every place the new picture at once, and says that it is not live', function (): void {
     $this->putLive($this->gallery)->assertOk()->assertJsonPath('live.changes', []);

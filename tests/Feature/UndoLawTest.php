@@ -5,8 +5,6 @@ declare(strict_types=1);
 use App\Models\Gallery;
 use App\Models\Picture;
 use Illuminate\Support\Facades\Queue;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 
 /* Whatever is done in whatever order: taken back step by step it is as it was, and done again as it became. */
 
@@ -29,7 +27,7 @@ beforeEach(function (): void {
 });
 
 it('comes back step by step, and goes on again', function (int $seed): void {
-    $dice = new Randomizer(new Mt19937($seed));
+    $dice = dice($seed);
     $begun = $this->getJson($this->of)->json('undo.entry');
     $seen = [($this->seen)()];
     for ($step = 0; $step < 14; $step++) {
@@ -67,4 +65,4 @@ it('comes back step by step, and goes on again', function (int $seed): void {
         expect(($this->seen)())->toEqual($seen[$at], "on to {$at}");
     }
     expect($this->getJson($this->of)->json('redo'))->toBeNull();
-})->with([1, 2, 3]);
+})->with(sample([1, 2, 3], 1));

@@ -42,7 +42,7 @@ final readonly class PageFile
         $finder = new SpotFinder;
         $plain = (string) preg_replace('/[\x80-\xFF]/', 'x', strtr($html, self::PLAIN));
         (new TagTokenizer(new Scanner($plain), $finder))->parse();
-        $spots = self::apart($finder->spots(), $plain);
+        $spots = self::apart(array_map(static fn (int $byte): int => min($byte, strlen($html)), $finder->spots()), $plain);
 
         return match (true) {
             ! $finder->hasTags => throw BroughtInException::noHtml($name),

@@ -245,8 +245,13 @@ final class SpotFinder implements EventHandler
     {
     }
 
+    /** The end of the file ends a paragraph too, and there is a place behind it: a byte beyond all that there are. */
     public function eof(): void
     {
+        if (($this->open[count($this->open) - 1]['name'] ?? null) === 'p') {
+            $this->close();
+            $this->spotBehind(PHP_INT_MAX);
+        }
     }
 
     /**

@@ -14,11 +14,12 @@ use Illuminate\Database\Eloquent\Collection;
 /** Marks that are others as soon as a gallery would be drawn otherwise in the list; a few questions for all of them together. */
 final class CardMarks
 {
-    /** Raised when cards are drawn otherwise. */
-    private const KIND = 2;
-
     /** Seconds within which a second change could bear the same time as the first. */
     private const FRESH = 2;
+
+    public function __construct(private CodeMark $code)
+    {
+    }
 
     /**
      * @param  Collection<array-key, Gallery>  $galleries
@@ -31,7 +32,7 @@ final class CardMarks
             ->selectRaw('gallery_id, count(*) as n, max(pictures.updated_at) as latest, total(length(pictures.renditions)) as files, max(posters.updated_at) as poster, total(length(posters.renditions)) as stills')
             ->get()->keyBy('gallery_id');
         $panes = Pane::query()->toBase()->groupBy('gallery_id')->selectRaw('gallery_id, count(*) as n, max(updated_at) as latest, group_concat(id || spot || place || exceptions || ifnull(page_id, 0)) as places')->get()->keyBy('gallery_id');
-        $around = [self::KIND, $site->build, $site->live, $site->margin, $site->content_width, $site->text_width, $site->pages->map(static fn (Page $page): array => [$page->title, $page->slug, $page->menu_label, $page->body, $page->parent_id, $page->position, $page->comments, $page->is_offline])->all()];
+        $around = [$this->code->now(), $site->build, $site->live, $site->margin, $site->content_width, $site->text_width, $site->pages->map(static fn (Page $page): array => [$page->title, $page->slug, $page->menu_label, $page->body, $page->parent_id, $page->position, $page->comments, $page->is_offline])->all()];
         $marks = [];
         $now = now()->subSeconds(self::FRESH)->format('Y-m-d H:i:s');
         foreach ($galleries as $gallery) {

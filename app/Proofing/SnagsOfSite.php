@@ -15,9 +15,6 @@ use Illuminate\Support\Facades\DB;
 /** The snags of all galleries; what did not change is looked over once. */
 final readonly class SnagsOfSite
 {
-    /** Raised when a rule is another. */
-    private const RULES = 3;
-
     public function __construct(private SnagList $snags, private CardMarks $marks, private Cache $cache, private Factory $disks)
     {
     }
@@ -37,7 +34,7 @@ final readonly class SnagsOfSite
         $missing = $this->missing();
         $all = [];
         foreach ($galleries as $id => $gallery) {
-            $mark = $marks[$id] === null ? null : hash('xxh128', json_encode([self::RULES, $marks[$id], $site->stylesheet, $meant->get($id), $missing[$id] ?? []], JSON_THROW_ON_ERROR));
+            $mark = $marks[$id] === null ? null : hash('xxh128', json_encode([$marks[$id], $site->stylesheet, $meant->get($id), $missing[$id] ?? []], JSON_THROW_ON_ERROR));
             $known = $this->cache->get("snags:{$id}");
             if ($mark === null || ! is_array($known) || $known['mark'] !== $mark) {
                 $known = ['mark' => $mark, 'snags' => $this->snags->open($gallery, $site)];

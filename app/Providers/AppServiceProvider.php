@@ -20,6 +20,7 @@ use App\Models\SignIn;
 use App\Models\Site;
 use App\Models\Token;
 use App\Models\User;
+use App\Proofing\CodeMark;
 use App\Publishing\VisitorScript;
 use App\Upkeep\Tend;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -62,6 +63,7 @@ final class AppServiceProvider extends ServiceProvider
             new CameraCard(database_path('demo/card'), $app->make(Connection::class)),
             new StockShelf(database_path('demo/shelf')),
         ]));
+        $this->app->singleton(CodeMark::class, static fn () => new CodeMark([base_path('core'), base_path('app/Proofing')]));
         $this->app->singleton(VisitorScript::class, static fn () => new VisitorScript(resource_path('viewer/dist')));
     }
 

@@ -28,8 +28,11 @@ final readonly class FilesAtHand
     public function forgetLost(Gallery $gallery): bool
     {
         $lost = false;
+        $shown = [$gallery->groundPicture()];
         foreach ($gallery->items as $item) {
-            $picture = $item->isKeptBack() ? null : $item->picture?->face();
+            $shown[] = $item->isKeptBack() ? null : $item->picture?->face();
+        }
+        foreach ($shown as $picture) {
             $there = $picture === null ? [] : array_filter($picture->renditions, fn (int $bytes, string $file): bool => $this->isWhole($picture, $file, $bytes), ARRAY_FILTER_USE_BOTH);
             if ($picture !== null && count($there) < count($picture->renditions)) {
                 $lost = true;

@@ -9,15 +9,18 @@ use ZincPane\Core\Geometry\Size;
 use ZincPane\Core\Measuring\Candidates;
 use ZincPane\Core\Measuring\Subject;
 use ZincPane\Core\Measuring\Viewport;
+use ZincPane\Core\Snags\GallerySnags;
 use ZincPane\Core\Snags\HeavyFirstView;
+use ZincPane\Core\Snags\Kinds;
 use ZincPane\Core\Snags\LayoutSnags;
+use ZincPane\Core\Snags\LongOnPhone;
 use ZincPane\Core\Snags\LostFocalArea;
 use ZincPane\Core\Snags\MuchCropped;
 use ZincPane\Core\Snags\PictureTooSmall;
 use ZincPane\Core\Snags\RaggedLastRow;
 use ZincPane\Core\Snags\SmallOnPhone;
 
-covers(LayoutSnags::class, RaggedLastRow::class, LostFocalArea::class, MuchCropped::class, SmallOnPhone::class, PictureTooSmall::class, HeavyFirstView::class);
+covers(LayoutSnags::class, Kinds::class, LongOnPhone::class, RaggedLastRow::class, LostFocalArea::class, MuchCropped::class, SmallOnPhone::class, PictureTooSmall::class, HeavyFirstView::class);
 
 /** Pictures of one shape, width over height; with the focal point far to the side, or so many px wide, or so heavy. */
 function alike(int $count, float $ratio, float $focal = 0.5, int $width = 4000, int $bytes = 40_000): array
@@ -80,4 +83,26 @@ it('offers only what mends, whatever the gallery', function (): void {
         }
     }
     expect($offered)->toBeGreaterThan(60);
+});
+
+it('has a name for every kind of snag, and none for a kind that is none', function (): void {
+    $codes = array_map(static fn (object $rule): string => $rule->code(), [...GallerySnags::rules(), ...LayoutSnags::rules()]);
+    $names = array_map(Kinds::name(...), $codes);
+    expect($codes)->toHaveCount(count(array_unique($codes)))->and($names)->toHaveCount(count(array_unique($names)))->each->toMatch('/^\p{Lu}.{4,}$/u');
+    $known = (new ReflectionClassConstant(Kinds::class, 'NAMES'))->getValue();
+    expect(array_values(array_diff(array_keys($known), $codes)))->toBe([]);
+    // A flaw of alt texts is called by its label, which stands elsewhere.
+    expect(array_values(array_diff($codes, array_keys($known))))->each->toStartWith('alt-');
+});
+
+it('calls a gallery too long on a phone from more than 25 screens on, and only where all of it is shown', function (): void {
+    $on = static function (int $count, string $view): ?string {
+        $design = designOf(['kind' => 'single', 'initial_view' => $view]);
+        $subjects = array_map(static fn (): Subject => new Subject(Ratio::of(354, 844), Size::of(3540, 8440), FocalPoint::centre()), range(1, $count));
+        $candidate = (new Candidates($design, $subjects, [], Viewport::wide(1120), Viewport::phone(354)))->of([]);
+
+        return (new LongOnPhone)->says($candidate, $subjects);
+    };
+    // Each picture is a screen high, and eight px part it from the next.
+    expect($on(24, 'all'))->toBeNull()->and($on(26, 'all'))->toBe('On a phone it is 26 screens long.')->and($on(26, 'pages'))->toBeNull()->and($on(26, 'rows'))->toBeNull();
 });

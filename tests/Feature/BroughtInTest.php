@@ -73,6 +73,15 @@ it('finds the places between blocks of text, and none within menus, tables, list
         ->and(substr_count($marked, '['))->toBe(5)->and($file->ids)->toBe(['main']);
 });
 
+it('finds the same places in a page that does without the tags of its body', function (string $html, string $marked): void {
+    $file = PageFile::read($html, 'x');
+    expect($file->with(array_map(static fn (int $spot): string => "[{$spot}]", array_keys($file->spots)), '', ''))->toBe($marked);
+})->with([
+    'no tags around it at all' => ['<p>One</p><p>Two</p>', '[0]<p>One</p>[1]<p>Two</p>[2]'],
+    'a heading and a text' => ["<title>Kites</title>\n<h1>One</h1>\n<p>Two", "<title>Kites</title>\n[0]<h1>One</h1>[1]\n<p>Two[2]"],
+    'a list first' => ['<ul><li>No</ul><p>One</p>', '[0]<ul><li>No</ul>[1]<p>One</p>[2]'],
+]);
+
 it('keeps every byte of any broken page, whatever is put in', function (): void {
     $dice = dice(5);
     $bits = ['<p>', '</p>', '<div>', '</div>', '<ul><li>', '</ul>', '<h2 id=x>', '</h2>', '<body>', '</head>', '</body>', "text \xE9 &amp; < b", '<script>a</p>', '</script>', '<!-- <p> -->', '<img src="a>b">', "\r\n", '<table><tr>', '</table>', '<', '&#x', "\0", '<section', '</', '<p class="', '<br/>', '<svg><p/></svg>'];

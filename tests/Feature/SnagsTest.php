@@ -12,12 +12,14 @@ use App\Models\PictureState;
 use App\Models\Site;
 use App\Models\User;
 use App\Pages\PartsOfHtml;
+use App\Proofing\CodeMark;
 use App\Proofing\Inspections;
 use App\Proofing\LinksOfSite;
 use App\Proofing\MendPreview;
 use App\Proofing\SnagList;
 use App\Proofing\SnagsOfSite;
 use App\Proofing\SurroundingsOf;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Tests\SeededPicture;
@@ -195,6 +197,28 @@ it('tells those of the whole site, and looks again when anything of them may be 
     expect($codes())->toBe(['page-in-no-menu']);
     $this->patchJson("/studio/api/pages/{$this->kites->id}", ['menu_label' => 'Kites'])->assertNoContent();
     expect($codes())->toBe([]);
+});
+
+it('keeps nothing that other rules computed: a changed file of them is enough', function (): void {
+    $rules = "{$this->files}/rules";
+    mkdir("{$rules}/Pages", 0755, true);
+    file_put_contents("{$rules}/Pages/Rule.php", 'one');
+    $this->travel(10)->seconds();
+    $asked = 0;
+    DB::listen(static function () use (&$asked): void {
+        $asked++;
+    });
+    $told = function () use ($rules, &$asked): array {
+        $this->app->instance(CodeMark::class, new CodeMark([$rules]));
+        $asked = 0;
+
+        return [$this->app->make(SnagsOfSite::class)->all(), $asked];
+    };
+    [$snags, $first] = $told();
+    [$same, $kept] = $told();
+    file_put_contents("{$rules}/Pages/Rule.php", 'other');
+    [$again, $computed] = $told();
+    expect($snags)->not->toBe([])->and([$same, $again])->toBe([$snags, $snags])->and($kept)->toBeLessThan($first)->and($computed)->toBe($first);
 });
 
 it('weighs a page with all that stands on it, and each gallery as far as is shown', function (): void {

@@ -18,6 +18,7 @@ use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Queue;
 use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
+use Tests\SeededPicture;
 
 it('puts nothing live that leads to a file which is not there or not whole', function (): void {
     $this->signIn();
@@ -44,6 +45,31 @@ it('puts nothing live that leads to a file which is not there or not whole', fun
     $answer->assertOk();
     expect($seen())->toContain('gap:31px')->and(getimagesize("{$this->files}/live/media/{$picture->rendition_key}/{$file}")[0])->toBe((int) $file);
 });
+
+it('leads visitors to whole files alone, whatever befell one since', function (string $fault): void {
+    $this->signIn();
+    $gallery = $this->galleryOf(2);
+    $ground = SeededPicture::of($this->pictureFile('jpg', 300, 200, 70), 'ground.jpg');
+    $this->change($gallery, ['kind' => 'design', 'design' => ['finish' => ['ground' => ['picture' => $ground->id]]]])->assertOk();
+    $this->putLive($gallery)->assertOk();
+    $picture = str_contains($fault, 'ground') ? $ground : Picture::query()->whereKeyNot($ground->id)->firstOrFail();
+    $file = array_key_last($picture->renditions);
+    $public = "{$this->files}/live/media/{$picture->rendition_key}/{$file}";
+    unlink($public);
+    str_contains($fault, 'cut') ? file_put_contents($public, 'cut') : unlink("{$this->files}/renditions/{$picture->renditionFolder()}/{$file}");
+    str_contains($fault, 'original') && unlink("{$this->files}/originals/{$picture->originalPath()}");
+    $this->change($gallery, ['kind' => 'design', 'design' => ['layout' => ['gap' => 31]]])->assertOk();
+    expect($this->putLive($gallery)->getStatusCode())->toBeIn([200, 422]);
+    $live = (string) file_get_contents("{$this->files}/live/current/embed/{$gallery->id}.json");
+    preg_match_all('~media\\\\?/([0-9a-f]{24})\\\\?/(\d+)\.(?:webp|jpg)~', $live, $told, PREG_SET_ORDER);
+    expect($told)->not->toBe([]);
+    if (str_contains($live, 'gap:31px')) {
+        foreach ($told as [$address, $key, $width]) {
+            $path = "{$this->files}/live/media/{$key}/".basename($address);
+            expect(is_file($path) ? (@getimagesize($path) ?: [0])[0] : 'none')->toBe((int) $width, $address);
+        }
+    }
+})->with(['cut in the public folder', 'the ground, cut in the public folder', 'the ground, gone', 'the ground, gone with its original', 'gone with its original']);
 
 it('frees what a killed worker held, for the queue that begins again and no other', function (): void {
     config(['queue.default' => 'database']);

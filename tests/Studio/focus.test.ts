@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { defineComponent, h, nextTick, ref } from 'vue';
 import { canTakeFocus, nearestTabStop, useFocusGuard } from '../../resources/studio/shared/use-focus-guard';
 import { filesOf } from '../../resources/studio/uploads/files-of';
+import { pass } from './support';
 
 describe('the focus', () => {
     const left = ref<string[]>([]);
@@ -31,7 +32,7 @@ describe('the focus', () => {
 
     const settle = async (): Promise<void> => {
         await nextTick();
-        await new Promise((resolve) => setTimeout(resolve, 10));
+        await pass(10);
     };
     const here = (): string | undefined => document.activeElement?.id;
     const focus = (id: string): void => document.getElementById(id)?.focus();

@@ -14,7 +14,7 @@ import StoreFilters from '../../resources/studio/store/StoreFilters.vue';
 import { everything } from '../../resources/studio/store/filter';
 import CropBox from '../../resources/studio/tidy/CropBox.vue';
 import { WHOLE } from '../../resources/studio/tidy/crop';
-import { galleryOf, itemOf, meet, serve, within } from './support';
+import { galleryOf, itemOf, meet, pass, serve, within } from './support';
 
 describe('the crop box by keyboard', () => {
     const box = (more: object = {}) =>
@@ -168,7 +168,7 @@ describe('files on their way', () => {
         vi.spyOn(sending, 'sendFile').mockImplementation(async (file) => {
             sent.push(file.name);
             most = Math.max(most, ++now);
-            await new Promise((resolve) => setTimeout(resolve, 4));
+            await pass(4);
             now--;
             if (file.name === '2.jpg') throw new Problem(422, 'not-a-picture', '“2.jpg” is not a picture.');
             return picture(file.name) as unknown as Awaited<ReturnType<typeof sending.sendFile>>;

@@ -2,7 +2,6 @@ import { QueryClient } from '@tanstack/vue-query';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Change, Gallery, GalleryChanged, Item, WordChange } from '../../resources/studio/api/types';
 import { useGallery, type UseGalleryReturn } from '../../resources/studio/gallery-state/use-gallery';
-import { withChange } from '../../resources/studio/outbox/shown';
 import { TYPING, useOutbox } from '../../resources/studio/outbox/use-outbox';
 import { fetched, galleryOf, itemOf, within } from './support';
 
@@ -18,7 +17,7 @@ interface Asked {
     change: Change;
 }
 
-/** A server that keeps the words of one gallery by itself, in its own simple way; null answers that the line is down. */
+/** A server that keeps the words of one gallery in its own simple way, by no code of the studio; null answers that the line is down. */
 class Server {
     version = 1;
     readonly asked: Asked[] = [];
@@ -45,10 +44,8 @@ class Server {
     }
 
     whole(): Gallery {
-        return galleryOf(
-            this.items.map((item) => withChange(galleryOf([item]), { kind: 'words', words: { [item.id]: this.words.get(item.id) ?? {} } }).items[0] as Item),
-            { version: this.version, stamp: `s${this.version}` },
-        );
+        const items = this.items.map((item) => ({ ...item, words: { ...item.words, ...this.words.get(item.id) } }));
+        return galleryOf(items as Item[], { version: this.version, stamp: `s${this.version}` });
     }
 
     changed(change: Change | undefined): GalleryChanged {

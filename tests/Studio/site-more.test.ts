@@ -12,7 +12,7 @@ import SinglePicture from '../../resources/studio/site/SinglePicture.vue';
 import { newPart, sent } from '../../resources/studio/site/parts';
 import { useSite } from '../../resources/studio/site/use-site';
 import { pageOf, sharedOf } from './site-support';
-import { fetched, galleryOf, itemOf, meet, serve, within } from './support';
+import { fetched, galleryOf, itemOf, meet, pass, serve, within } from './support';
 
 vi.mock('qrcode', () => ({ toDataURL: (text: string) => Promise.resolve(`data:,${text}`) }));
 
@@ -63,7 +63,7 @@ describe('acts on the site', () => {
         await vi.waitFor(() => expect(given.site.value).toBeTruthy());
         const order: number[] = [];
         const slow = given.act(async () => {
-            await new Promise((done) => setTimeout(done, 30));
+            await pass(30);
             order.push(1);
         }, 'One');
         const quick = given.act(() => Promise.resolve(order.push(2)), 'Two');

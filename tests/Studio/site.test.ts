@@ -7,7 +7,7 @@ import PageSettings from '../../resources/studio/site/PageSettings.vue';
 import { draftOf, restored } from '../../resources/studio/site/parts';
 import PartsEditor from '../../resources/studio/site/PartsEditor.vue';
 import { pageOf, paneOf, sharedOf } from './site-support';
-import { fetched, meet, serve } from './support';
+import { fetched, meet, pass, serve } from './support';
 
 describe('writing on a page', () => {
     const part = (id: string, html: string) => ({
@@ -59,7 +59,7 @@ describe('writing on a page', () => {
         const before = puts();
         leave();
         await vi.waitFor(() => expect(puts()).toBe(before + 1));
-        await new Promise((done) => setTimeout(done, 4600));
+        await pass(4600);
         expect([puts(), shelf() === null]).toEqual([before + 1, false]);
     });
 
@@ -90,9 +90,10 @@ describe('writing on a page', () => {
         // Nothing goes out while nobody has said.
         const before = asked.length;
         await user.click(screen.getByRole('button', { name: 'Paragraph' }));
-        await new Promise((done) => setTimeout(done, 900));
+        await pass(900);
         expect(asked).toHaveLength(before);
         await user.click(screen.getByRole('button', { name: 'Take out part 3' }));
+        await pass(900);
         await user.click(screen.getByRole('button', { name: choice }));
         await vi.waitFor(() => expect(shelf()).toBeNull());
         expect(asked.filter(({ method }) => method === 'PUT').at(-1)?.body).toMatchObject({ seen: seenAs ?? 's1' });

@@ -6,7 +6,7 @@ import MendWords from '../../resources/studio/snags/MendWords.vue';
 import SnagPictures from '../../resources/studio/snags/SnagPictures.vue';
 import SnagsStage from '../../resources/studio/snags/SnagsStage.vue';
 import { useMendAll } from '../../resources/studio/snags/use-mend-all';
-import { fetched, galleryOf, itemOf, meet, serve, within } from './support';
+import { fetched, galleryOf, itemOf, meet, pass, serve, within } from './support';
 
 // What is done about snags: one of them, in its gallery; one kind, in all.
 
@@ -131,7 +131,7 @@ describe('one kind in all galleries', () => {
         });
         const { given } = within(() => useMendAll());
         const work = given.mend(mends);
-        await new Promise((done) => setTimeout(done, 30));
+        await pass(30);
         expect([given.busy.value, given.done.value]).toEqual([true, []]);
         letGo();
         expect(await work).toBe(true);

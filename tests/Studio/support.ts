@@ -29,7 +29,8 @@ export function fetched(gallery?: Gallery): QueryClient {
 }
 
 export function meet(component: Component, props: Record<string, unknown> = {}, client = fetched()): Met {
-    const user = userEvent.setup();
+    // Keys follow one another without a wait of their own.
+    const user = userEvent.setup({ delay: null });
     const drawn = render(component, { props, global: { plugins: plugins(client), components: { RouterLink } } });
     return {
         user,
@@ -79,6 +80,9 @@ export function within<T>(use: () => T, client = fetched()): { given: T; leave: 
     const drawn = render(defineComponent({ setup: () => ((given = use()), () => h('p')) }), { global: { plugins: plugins(client) } });
     return { given: given as T, leave: () => drawn.unmount() };
 }
+
+/** So many ms go by, at once. */
+export const pass = (ms: number): Promise<unknown> => vi.advanceTimersByTimeAsync(ms);
 
 export interface Asked {
     method: string;

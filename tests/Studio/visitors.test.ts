@@ -3,6 +3,7 @@ import { beforeAll, describe, expect, it, vi } from 'vitest';
 import { EmbeddedGallery } from '../../resources/viewer/embed';
 import { indexAfter, intentOfKey, intentOfSwipe } from '../../resources/viewer/base/intents';
 import { Strip } from '../../resources/viewer/strip';
+import { pass } from './support';
 
 /** Tells the script what to say. */
 const SPEAKING = Object.assign(document.createElement('div'), {});
@@ -51,7 +52,7 @@ describe('an embedded gallery', () => {
         vi.spyOn(HTMLElement.prototype, 'clientWidth', 'get').mockReturnValue(width);
         vi.stubGlobal('fetch', () => (answer instanceof Error ? Promise.reject(answer) : Promise.resolve(answer)));
         document.body.innerHTML = '<zinc-gallery gallery="a/../b" host="https://kites.example"></zinc-gallery>';
-        await new Promise((resolve) => setTimeout(resolve, 5));
+        await pass(5);
         return document.querySelector('zinc-gallery')?.shadowRoot ?? null;
     };
 
@@ -96,7 +97,7 @@ describe('an embedded gallery', () => {
             return Promise.resolve(new Response('{"html":"","css":""}'));
         });
         document.body.innerHTML = '<zinc-gallery gallery="../../studio" host="https://kites.example"></zinc-gallery>';
-        await new Promise((resolve) => setTimeout(resolve, 5));
+        await pass(5);
         expect(asked).toEqual(['https://kites.example/embed/..%2F..%2Fstudio.json']);
     });
 });

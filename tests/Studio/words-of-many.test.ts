@@ -2,7 +2,7 @@ import { cleanup, screen, within as inside } from '@testing-library/vue';
 import { describe, expect, it, vi } from 'vitest';
 import CsvPanel from '../../resources/studio/words/CsvPanel.vue';
 import FillPanel from '../../resources/studio/words/FillPanel.vue';
-import { galleryOf, itemOf, meet, refused, serve } from './support';
+import { galleryOf, itemOf, meet, pass, refused, serve } from './support';
 
 describe('filling many', () => {
     const gallery = galleryOf([itemOf(1), itemOf(2), itemOf(3)]);
@@ -37,7 +37,7 @@ describe('filling many', () => {
         expect(screen.getByText('All 3')).toBeTruthy();
         await user.click(screen.getByRole('radio', { name: 'Replace' }));
         await user.type(screen.getByRole('textbox', { name: 'Put in its place' }), 'new');
-        await new Promise((resolve) => setTimeout(resolve, 400));
+        await pass(400);
         expect(asked).toEqual([]);
         expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Fill 0' }).disabled).toBe(true);
         // To clear needs no words at all.
@@ -51,7 +51,7 @@ describe('filling many', () => {
         const { user } = meet(FillPanel, { gallery, items: ['i1'] });
         await user.type(screen.getByRole('textbox', { name: 'Text' }), 'K');
         cleanup();
-        await new Promise((resolve) => setTimeout(resolve, 400));
+        await pass(400);
         expect(asked).toEqual([]);
     });
 

@@ -109,7 +109,7 @@ test('computes of captions what a screenshot shows, and leaves none hard to read
     };
     const before = await told();
     expect(before.captions).toHaveLength(count);
-    expect(before.hard).toBeGreaterThan(10);
+    expect(before.hard).toBeGreaterThan(isLong ? 10 : 3);
     const off = await compare(before.captions);
     console.log(
         `computed and measured apart by at most ${(100 * Math.max(...off)).toFixed(1)} %, ${(100 * (off.reduce((a, b) => a + b) / off.length)).toFixed(1)} % on the mean`,

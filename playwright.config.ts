@@ -29,7 +29,7 @@ export default defineConfig({
         viewport: { width: 1280, height: 800 },
         launchOptions: {
             executablePath: '/usr/bin/chromium-headless-shell',
-            env: { ...process.env, FONTCONFIG_FILE: `${process.cwd()}/tests/Browser/fonts.conf` } as Record<string, string>,
+            env: { ...process.env, FONTCONFIG_FILE: `${process.cwd()}/tests/Browser/fonts.conf` },
             args: [
                 '--headless',
                 '--no-sandbox',

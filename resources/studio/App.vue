@@ -1,6 +1,10 @@
 <template>
     <ElConfigProvider :locale="en" :button="{ autoInsertSpace: false }">
-        <RouterView />
+        <RouterView v-slot="{ Component }">
+            <component :is="Component" v-if="Component" />
+            <!-- A screen has its heading from its first frame. -->
+            <main v-else><h1 class="unseen">Zinc Pane</h1></main>
+        </RouterView>
         <UploadTray />
         <SignInAgain v-if="outbox.signedOut && !isAtDoor" />
     </ElConfigProvider>

@@ -8,7 +8,7 @@
 @vite('resources/studio/main.ts')
 </head>
 <body>
-<div id="studio"><p class="opening">Opening the studio …</p></div>
+<div id="studio"><h1 class="opening">Opening the studio …</h1></div>
 <noscript>The studio needs JavaScript. What visitors see works without.</noscript>
 </body>
 </html>

@@ -11,7 +11,7 @@ import { demo, expect, expectAccessible, galleryOf, makePictures, studioApi, sur
 const KEY = 'seven grey herons';
 
 /** Live on a page, and the addresses that anything of it is under. */
-async function given(page: Page): Promise<{ id: string; addresses: string[] }> {
+async function given(page: Page, origin: string): Promise<{ id: string; addresses: string[] }> {
     // Pictures that no other gallery shows.
     const id = await galleryOf(page, 'Dressed: under a password', makePictures(test.info().outputPath('pictures'), 4));
     const api = await studioApi(page);
@@ -29,7 +29,7 @@ async function given(page: Page): Promise<{ id: string; addresses: string[] }> {
             `/embed/${id}.de.json`,
             `/feed/${id}.xml`,
             `/iiif/${id}/manifest.json`,
-            `/oembed?url=${encodeURIComponent(new URL(page.url()).origin + '/repairs')}`,
+            `/oembed?url=${encodeURIComponent(`${origin}/repairs`)}`,
         ],
     };
 }
@@ -67,7 +67,7 @@ test('is locked by keyboard, and then in reach of nobody, also by way of a share
     trouble,
 }) => {
     test.setTimeout(180_000);
-    const { id, addresses } = await given(page);
+    const { id, addresses } = await given(page, baseURL ?? '');
     const cache = await cacheBefore(baseURL ?? '');
     const context = await browser.newContext();
     const visitor = await context.newPage();

@@ -15,7 +15,7 @@ export interface Host {
     isTransformed?: boolean;
 }
 
-export const PLACE = '<!-- here -->';
+const PLACE = '<!-- here -->';
 
 const style = (css: string): string => `<style>${css}</style>`;
 

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, signIn, test } from './support';
+import { demo, expect, expectAccessible, galleryOf, signIn, test } from './support';
 
 test('keeps strangers out, and says why', async ({ page, trouble }) => {
     await page.goto('/studio/galleries');
@@ -63,4 +63,30 @@ test('does the whole layout by keyboard alone', async ({ page }) => {
     await expect(page.getByRole('radio', { name: 'Masonry' })).toBeChecked();
     await page.keyboard.press('Control+z');
     await expect(state).toHaveText(told(pending), { timeout: 20_000 });
+});
+
+test('every screen has its heading before anything of it has come', async ({ page }) => {
+    const id = await galleryOf(page, 'Not here yet', demo('two-boats'));
+    for (const screen of [
+        'galleries',
+        'pictures',
+        'site',
+        'people',
+        'security',
+        'account',
+        ...['pictures', 'layout', 'snags'].map((stage) => `galleries/${id}/${stage}`),
+    ]) {
+        let letGo = (): void => {};
+        const held = new Promise<void>((resolve) => (letGo = resolve));
+        await page.route(/\/studio\/api\/(?!session|vocabulary)/, async (route) => {
+            await held;
+            await route.continue();
+        });
+        await page.goto(`/studio/${screen}`);
+        await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+        await expectAccessible(page);
+        letGo();
+        await page.unrouteAll({ behavior: 'wait' });
+        await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+    }
 });

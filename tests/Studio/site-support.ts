@@ -1,4 +1,4 @@
-import { ref, type ComputedRef } from 'vue';
+import { computed, ref, type ComputedRef } from 'vue';
 import type { PaneDetails, Site, SitePage, SitePane } from '../../resources/studio/api/types';
 import type { UseSiteReturn } from '../../resources/studio/site/use-site';
 
@@ -58,6 +58,7 @@ export function sharedOf(pages: SitePage[], site: Partial<Site> = {}): UseSiteRe
     return {
         site: ref({ galleries: [], frame: [], gone: [], ...site } as unknown as Site),
         pages: ref(pages) as unknown as ComputedRef<SitePage[]>,
+        isKnown: computed(() => true),
         problem: ref(''),
         busy: ref(false),
         said,

@@ -29,8 +29,7 @@ export function fetched(gallery?: Gallery): QueryClient {
 }
 
 export function meet(component: Component, props: Record<string, unknown> = {}, client = fetched()): Met {
-    // Keys follow one another without a wait of their own.
-    const user = userEvent.setup({ delay: null });
+    const user = userEvent.setup({ advanceTimers: async (ms) => void (vi.isFakeTimers() && (await vi.advanceTimersByTimeAsync(ms))) });
     const drawn = render(component, { props, global: { plugins: plugins(client), components: { RouterLink } } });
     return {
         user,

@@ -12,6 +12,7 @@
         <ProblemNote v-if="state.problem" class="trouble">{{ state.problem }}</ProblemNote>
         <main v-if="gallery" class="stage"><RouterView :key="id" /></main>
         <main v-else class="waiting">
+            <h1 class="unseen">{{ route.meta.title }}</h1>
             <ProblemNote v-if="error">{{ error.message }} <RouterLink :to="{ name: 'galleries' }">Back to the galleries</RouterLink></ProblemNote>
             <ElSkeleton v-else :rows="6" animated role="status" aria-label="Fetching the gallery" />
         </main>
@@ -22,6 +23,7 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core';
 import { computed, ref } from 'vue';
+import { useRoute } from 'vue-router';
 import { useOutbox } from '../outbox/use-outbox';
 import AskBar from '../shared/AskBar.vue';
 import { isWriting } from '../shared/is-writing';
@@ -37,6 +39,7 @@ import { usePulse } from '../gallery-state/use-pulse';
 import { useSteps } from '../gallery-state/use-steps';
 
 const props = defineProps<{ id: string }>();
+const route = useRoute();
 const shared = useGallery(() => props.id);
 const { gallery, state, error, settle } = shared;
 const { asked, said, undo, undoTheirs, redo } = useSteps(shared);

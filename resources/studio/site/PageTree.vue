@@ -1,5 +1,7 @@
 <template>
-    <div class="tree">
+    <!-- What is below would move under the pointer once the pages come. -->
+    <ElSkeleton v-if="!shared.isKnown.value" :rows="6" animated role="status" aria-label="Fetching the pages" />
+    <div v-else class="tree">
         <PageBranch v-model="tree" :chosen="chosen" :level="1" @choose="emit('choose', $event)" @moved="keep" @step="step">
             <template #default="{ page }"><slot :page="page" /></template>
         </PageBranch>

@@ -8,6 +8,8 @@ import { announce } from '../shared/announce';
 export interface UseSiteReturn {
     site: Ref<Site | undefined>;
     pages: ComputedRef<SitePage[]>;
+    /** Whether the pages came yet. */
+    isKnown: ComputedRef<boolean>;
     problem: Ref<string>;
     busy: Ref<boolean>;
     /** Does it, says so, and shows all that follows from it; whether it was done. */
@@ -58,6 +60,7 @@ export function useSite(): UseSiteReturn {
     }
 
     return {
+        isKnown: computed(() => known.value !== undefined),
         site,
         pages: computed(() => known.value ?? []),
         problem,

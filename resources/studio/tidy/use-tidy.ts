@@ -14,7 +14,7 @@ const PAUSE = 1200;
 /** ms between two pictures asked for while a slider moves. */
 const RENDER_PAUSE = 90;
 
-export interface Draft extends Omit<Recipe, 'crop'> {
+interface Draft extends Omit<Recipe, 'crop'> {
     crop: Crop;
     /** On the uncropped picture. */
     focal: [number, number];

@@ -80,7 +80,7 @@ async function measured(page: Page, number: number): Promise<number> {
     }, shot);
 }
 
-test('computes of captions what a screenshot shows, and leaves none hard to read once it was mended', async ({ page }) => {
+test('computes of captions what a screenshot shows @long, and leaves none hard to read once it was mended', async ({ page }) => {
     test.setTimeout(400_000);
     const noise = isLong ? makePictures(test.info().outputPath('noise'), 60 - NAMES.length) : [];
     const id = await galleryOf(page, 'Dressed: captions', [...demo(...NAMES), ...noise]);

@@ -84,6 +84,9 @@ test('every screen has its heading before anything of it has come', async ({ pag
         });
         await page.goto(`/studio/${screen}`);
         await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
+        await expect(page.locator('.opening')).toHaveCount(0);
+        await expect(page.getByRole('heading', { name: 'Zinc Pane', exact: true })).toHaveCount(0);
+        await expect(page.getByRole('heading', { level: 1 })).toHaveCount(1);
         await expectAccessible(page);
         letGo();
         await page.unrouteAll({ behavior: 'wait' });

@@ -45,6 +45,11 @@ function keepOnly(group: StoredPicture[], kept: string): void {
     overflow: auto;
 }
 
+/* On the mat, where other notes would be too pale. */
+.groups > .note {
+    color: var(--z6);
+}
+
 .group {
     margin-bottom: 16px;
     padding: 12px;

@@ -165,6 +165,11 @@ function keysOf({ shiftKey, ctrlKey, metaKey }: KeyboardEvent): Pick<KeyboardEve
     overflow: auto;
 }
 
+/* On the mat, where other notes would be too pale. */
+.room > .note {
+    color: var(--z6);
+}
+
 .all {
     position: relative;
 }

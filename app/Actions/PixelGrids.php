@@ -76,7 +76,7 @@ final readonly class PixelGrids
         $file = null;
         foreach ($renditions as $rendition) {
             // The smallest that has all the pixels that are looked at.
-            if ($rendition->format === Format::Jpeg && ($file === null || max($file->width, $size->heightFor($file->width)) < PixelGrid::LARGEST)) {
+            if ($rendition->format === Format::Jpeg && ($file === null || $file->width < PixelGrid::sizeFor($size->width, $size->height)[0])) {
                 $file = $rendition;
             }
         }

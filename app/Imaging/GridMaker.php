@@ -21,16 +21,16 @@ final class GridMaker
             return null;
         }
         [$width, $height] = [imagesx($image), imagesy($image)];
-        $scale = min(1.0, PixelGrid::LARGEST / max($width, $height));
-        $small = imagecreatetruecolor(max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale)));
+        [$across, $down] = PixelGrid::sizeFor($width, $height);
+        $small = imagecreatetruecolor($across, $down);
         if ($small === false) {
             return null;
         }
-        imagecopyresampled($small, $image, 0, 0, 0, 0, imagesx($small), imagesy($small), $width, $height);
+        imagecopyresampled($small, $image, 0, 0, 0, 0, $across, $down, $width, $height);
         imagetruecolortopalette($small, false, PixelGrid::COLOURS);
         $numbers = $colours = '';
-        for ($y = 0; $y < imagesy($small); $y++) {
-            for ($x = 0; $x < imagesx($small); $x++) {
+        for ($y = 0; $y < $down; $y++) {
+            for ($x = 0; $x < $across; $x++) {
                 $numbers .= chr((int) imagecolorat($small, $x, $y));
             }
         }
@@ -39,6 +39,6 @@ final class GridMaker
             $colours .= chr($colour['red']).chr($colour['green']).chr($colour['blue']);
         }
 
-        return PixelGrid::of(max(1, imagesx($small)), max(1, imagesy($small)), $numbers, $colours);
+        return PixelGrid::of($across, $down, $numbers, $colours);
     }
 }

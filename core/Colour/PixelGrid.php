@@ -12,8 +12,11 @@ use InvalidArgumentException;
  */
 final readonly class PixelGrid
 {
-    /** Greatest width and height in px: about what a tile has on a phone. */
-    public const LARGEST = 144;
+    /** px of the shorter side at most: about what a tile has on a phone, which may show no more of a panorama than a square. */
+    public const SHORT_SIDE = 144;
+
+    /** px of the longer side at most. */
+    private const LONG_SIDE = 4 * self::SHORT_SIDE;
 
     /** Most colours; as many as a byte tells apart. */
     public const COLOURS = 256;
@@ -45,6 +48,20 @@ final readonly class PixelGrid
         }
 
         return new self($width, $height, $numbers, $colours);
+    }
+
+    /**
+     * How large the grid of a picture is; never larger than the picture.
+     *
+     * @param  int  $width  px of the picture, from 1
+     * @param  int  $height  px of the picture, from 1
+     * @return array{positive-int, positive-int} width and height in px
+     */
+    public static function sizeFor(int $width, int $height): array
+    {
+        $scale = min(1.0, self::SHORT_SIDE / min($width, $height), self::LONG_SIDE / max($width, $height));
+
+        return [max(1, (int) round($width * $scale)), max(1, (int) round($height * $scale))];
     }
 
     /**

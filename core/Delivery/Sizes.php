@@ -54,6 +54,22 @@ final class Sizes
     }
 
     /**
+     * Whether a picture is drawn wider than its tile somewhere, and cut.
+     *
+     * @param  int  $index  of the tile, from 0
+     */
+    public function cuts(int $index, Ratio $picture): bool
+    {
+        foreach ($this->crops ? $this->arrangement->bands : [] as $band) {
+            if (self::wider($band, $index, $picture)[0] <= -self::EVEN) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
      * As wide as its tile, or as its shape makes it where it is as high as its tile: the greater of
      * both where it covers the tile, else the lesser; both where neither is so all along the band.
      *
@@ -64,15 +80,26 @@ final class Sizes
         $place = $band->picture($index);
         $tile = $place->width;
         $whole = $place->height->times($picture->value);
-        [$from, $until] = Arrangement::ends($band->band);
-        $atStart = $tile->at($from) - $whole->at($from);
-        $atEnd = $tile->at($until) - $whole->at($until);
+        [$least, $most] = self::wider($band, $index, $picture);
 
         return match (true) {
-            min($atStart, $atEnd) > -self::EVEN => [$this->crops ? $tile : $whole],
-            max($atStart, $atEnd) < self::EVEN => [$this->crops ? $whole : $tile],
+            $least > -self::EVEN => [$this->crops ? $tile : $whole],
+            $most < self::EVEN => [$this->crops ? $whole : $tile],
             default => [$tile, $whole],
         };
+    }
+
+    /**
+     * By how much a tile is wider than its picture would be at its height, in a band.
+     *
+     * @return array{float, float} px at least and at most
+     */
+    private static function wider(BandArrangement $band, int $index, Ratio $picture): array
+    {
+        $place = $band->picture($index);
+        $ends = array_map(static fn (float $inner): float => $place->width->at($inner) - $place->height->at($inner) * $picture->value, Arrangement::ends($band->band));
+
+        return [min($ends), max($ends)];
     }
 
     /**

@@ -79,7 +79,7 @@ final readonly class GalleryMarkup
             ...($viewer === null ? [] : $this->viewerData($viewer)),
             'data-arrival' => $viewer === null || $this->finish->arrival->way === ArrivalWay::None ? null : $this->finish->arrival->times->value,
         ]);
-        $tiles = new TileMarkup($this->id, $this->gallery, $this->content, $leads, $viewer, $this->addresses, $this->phrases);
+        $tiles = new TileMarkup($this->id, $this->gallery, $leads, $viewer, $this->addresses, $this->phrases);
 
         return (string) $this->around->fill($root, fn (Section $section, int $number): Element => $this->list($section, $number, $tiles));
     }
@@ -150,9 +150,12 @@ final readonly class GalleryMarkup
             // What is scrolled must be reached by keyboard.
             'tabindex' => $isStrip ? 0 : null,
         ]);
-        $sizes = $this->purpose === Purpose::Proof ? null : new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
+        $isProof = $this->purpose === Purpose::Proof;
+        $sizes = new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
         foreach ($section->of($this->gallery->items) as $i => $item) {
-            $list->add($tiles->tile($item, $i, $section->places[$i], $sizes?->of($i, $item->ratio())));
+            // A browser measures the tile, not what is cut off of a picture.
+            $mayMeasure = ! $sizes->cuts($i, $item->ratio()) && ($isProof || ! $this->content->isKnown());
+            $list->add($tiles->tile($item, $i, $section->places[$i], $mayMeasure && $isProof ? null : $sizes->of($i, $item->ratio()), $mayMeasure));
         }
 
         return $this->drifts() ? Element::of('div', ['class' => "zp-drift zp-d{$number}"])->add($list) : $list;

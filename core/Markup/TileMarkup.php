@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace ZincPane\Core\Markup;
 
 use ZincPane\Core\Delivery\Addresses;
-use ZincPane\Core\Delivery\ContentWidth;
 use ZincPane\Core\Delivery\Format;
 use ZincPane\Core\Delivery\Rendition;
 use ZincPane\Core\Delivery\RenditionPlan;
@@ -36,9 +35,6 @@ final class TileMarkup
 
     private readonly SizesAttribute $sizes;
 
-    /** Where the page's width is not known, a browser that can measures a lazy picture itself. */
-    private readonly bool $mayMeasure;
-
     private readonly int $count;
 
     private readonly Captions $captions;
@@ -50,14 +46,12 @@ final class TileMarkup
     public function __construct(
         private readonly string $id,
         private readonly FrozenGallery $gallery,
-        ContentWidth $content,
         private readonly Leads $leads,
         private readonly ?ViewerData $viewer,
         private readonly Addresses $addresses,
         private readonly Phrases $phrases,
     ) {
         $this->sizes = new SizesAttribute;
-        $this->mayMeasure = ! $content->isKnown();
         $this->count = count($gallery->items);
         $this->captions = $gallery->design->finish->captions;
     }
@@ -65,15 +59,16 @@ final class TileMarkup
     /**
      * @param  int  $place  in its section, from 0: what the style calls it by
      * @param  int  $number  in the gallery, from 0
-     * @param  ?non-empty-list<SourceSize>  $sizes  null where the browser is to measure them
+     * @param  ?non-empty-list<SourceSize>  $sizes  null where only the browser knows them
+     * @param  bool  $mayMeasure  a browser that can measures a lazy picture itself
      */
-    public function tile(Shown $item, int $place, int $number, ?array $sizes): Element
+    public function tile(Shown $item, int $place, int $number, ?array $sizes, bool $mayMeasure): Element
     {
         $attributes = ['class' => 'zp-n'.($place + 1), 'id' => "zp-{$this->id}-{$this->gallery->key($number)}"];
         $act = $this->actOf($item, $number);
         $tile = match (true) {
             $item instanceof ShownText => $this->text($item, $attributes, $act),
-            $item instanceof ShownPicture => Element::of('li', $attributes)->add($this->link($item, $number, $act, $sizes === null ? self::MEASURED : $this->sizes->of($sizes))),
+            $item instanceof ShownPicture => Element::of('li', $attributes)->add($this->link($item, $number, $act, $sizes === null ? self::MEASURED : $this->sizes->of($sizes), $mayMeasure)),
             default => throw MarkupException::unknownItem($item),
         };
         $caption = $item instanceof ShownText ? null : $this->caption($item->words());
@@ -134,7 +129,7 @@ final class TileMarkup
         );
     }
 
-    private function link(ShownPicture $picture, int $number, ClickAct $act, string $sizes): Element
+    private function link(ShownPicture $picture, int $number, ClickAct $act, string $sizes, bool $mayMeasure): Element
     {
         $words = $picture->words;
         $said = $this->nameOf($words, $picture->video !== null);
@@ -144,7 +139,7 @@ final class TileMarkup
             ...($act->shows() ? $this->viewer?->ofPicture($picture, $number) ?? [] : []),
             ...($act === ClickAct::Address ? $this->elsewhere($words, $said ?? self::altOf($words)) : []),
         ];
-        $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes));
+        $link = Element::of('a', $attributes)->add($this->picture($picture, $sizes, $mayMeasure));
 
         return $picture->video === null ? $link : $link->add(Element::of('span', ['class' => 'zp-play', 'aria-hidden' => 'true']));
     }
@@ -190,10 +185,10 @@ final class TileMarkup
         return $words->alt !== '' ? $words->alt : $words->title;
     }
 
-    private function picture(ShownPicture $picture, string $sizes): Element
+    private function picture(ShownPicture $picture, string $sizes, bool $mayMeasure): Element
     {
         $lazy = $sizes === self::MEASURED || $this->written >= self::EAGER;
-        $told = $lazy && $this->mayMeasure && $sizes !== self::MEASURED ? 'auto, '.$sizes : $sizes;
+        $told = $lazy && $mayMeasure && $sizes !== self::MEASURED ? 'auto, '.$sizes : $sizes;
 
         return Element::of('picture')->add(
             ...$this->still($picture, $told),

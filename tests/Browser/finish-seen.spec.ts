@@ -80,10 +80,10 @@ async function measured(page: Page, number: number): Promise<number> {
     }, shot);
 }
 
-test('computes of captions what a screenshot shows @long, and leaves none hard to read once it was mended', async ({ page }) => {
+test('computes of captions what a screenshot shows, and leaves none hard to read once it was mended', async ({ page }) => {
     test.setTimeout(400_000);
     const noise = isLong ? makePictures(test.info().outputPath('noise'), 60 - NAMES.length) : [];
-    const id = await galleryOf(page, 'Dressed: captions', [...demo(...NAMES), ...noise]);
+    const id = await galleryOf(page, 'Dressed: captions', [...demo(...sample(NAMES, 12)), ...noise]);
     const api = await studioApi(page);
     const { items, version } = await api<{ items: { id: string }[]; version: number }>('GET', `galleries/${id}`);
     const count = items.length;
@@ -111,7 +111,7 @@ test('computes of captions what a screenshot shows @long, and leaves none hard t
     await putLive(page, id);
     const before = await told();
     expect(before.captions).toHaveLength(count);
-    expect(before.hard).toBeGreaterThan(isLong ? 10 : 3);
+    expect(before.hard).toBeGreaterThan(isLong ? 10 : 1);
     const off = await compare(before.captions);
     console.log(
         `computed and measured apart by at most ${(100 * Math.max(...off)).toFixed(1)} %, ${(100 * (off.reduce((a, b) => a + b) / off.length)).toFixed(1)} % on the mean`,

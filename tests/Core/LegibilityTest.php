@@ -227,3 +227,12 @@ it('reads the signs and buttons that lie over pictures on any of them', function
         expect(file_get_contents(__DIR__."/../../{$file}"))->toContain('rgb(16 20 23/.72)');
     }
 });
+
+it('keeps as many px of the shorter side of a panorama as of a square, and enlarges nothing', function (): void {
+    expect(PixelGrid::sizeFor(3000, 3000))->toBe([144, 144])
+        ->and(PixelGrid::sizeFor(2600, 1000))->toBe([374, 144])
+        ->and(PixelGrid::sizeFor(1000, 2600))->toBe([144, 374])
+        ->and(PixelGrid::sizeFor(20000, 100))->toBe([576, 3])
+        ->and(PixelGrid::sizeFor(90, 60))->toBe([90, 60])
+        ->and(PixelGrid::sizeFor(1, 9000))->toBe([1, 576]);
+});

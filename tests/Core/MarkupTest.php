@@ -61,10 +61,13 @@ it('gives every link a name and every picture its size', function (): void {
         ->and(substr_count($html, '<a href="/media/abc/1500.jpg"'))->toBe(3);
 });
 
-it('lets the browser measure lazy pictures only where the page is not known', function (): void {
+it('lets the browser measure lazy pictures only where the page is not known and no picture is wider than its tile', function (): void {
     $words = array_fill(0, 6, new Words('a'));
-    expect(rendered($words)->html)->not->toContain('sizes="auto')
-        ->and(substr_count(rendered($words, [], ContentWidth::unknown())->html, 'sizes="auto, '))->toBe(2);
+    $masonry = ['kind' => 'masonry'];
+    $squares = ['kind' => 'grid', 'shape' => '1:1'];
+    expect(rendered($words, $masonry)->html)->not->toContain('sizes="auto')
+        ->and(rendered($words, $squares, ContentWidth::unknown())->html)->not->toContain('sizes="auto')
+        ->and(substr_count(rendered($words, $masonry, ContentWidth::unknown())->html, 'sizes="auto, '))->toBe(2);
 });
 
 it('writes lines as lengths', function (Linear $line, string $css): void {

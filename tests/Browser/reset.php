@@ -64,13 +64,14 @@ function endJobs(SQLite3 $database): void
 }
 
 $live = database("{$data}/zinc-pane.sqlite");
+// What is remembered while a job runs would have it running for ever, and by nobody.
+endJobs($live);
 if ($act === 'remember') {
     mkdir($memory);
     $live->backup(new SQLite3("{$memory}/zinc-pane.sqlite"));
     mirror("{$data}/files", "{$memory}/files");
     exit;
 }
-endJobs($live);
 database("{$memory}/zinc-pane.sqlite")->backup($live);
 mirror("{$memory}/files", "{$data}/files");
 foreach (['cache/data', 'sessions'] as $folder) {

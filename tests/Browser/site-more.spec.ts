@@ -22,7 +22,7 @@ test('what was done is told in words, gone back to, and what visitors had is loo
     await expectAccessible(page);
     await expect(page.frameLocator('iframe').first().locator('.zp-tiles')).toHaveCSS('gap', '14px');
     await page.getByRole('button', { name: /^Live again/ }).press('Enter');
-    await page.getByRole('button', { name: 'Put it live' }).press('Enter');
+    await sure(page, 'Put it live').click();
     await expect.poll(async () => (await (await page.request.get(`/embed/${id}.json`)).text()).includes('gap:8px')).toBe(true);
     await expect(page.getByText('1 change not live')).toBeVisible();
     await page.getByRole('button', { name: /^Go back to here ?: after how many columns/ }).press('Enter');

@@ -33,7 +33,7 @@ test('comes however the element gets onto a page, and says so in words where it 
     const link = `<a href="${baseURL}/embed/${id}">Dressed: however</a>`;
     const pages = {
         '/module': pageOf({}, [`${element}<script type="module" src="${baseURL}/embed.js"></script>`]),
-        '/later': pageOf({}, [`${script}<script>setTimeout(() => (document.querySelector('#after').outerHTML = '${element}'), 300)</script>`]),
+        '/later': pageOf({}, [`${script}<script>addEventListener('load', () => (document.querySelector('#after').outerHTML = '${element}'))</script>`]),
         '/in-a-root': pageOf({}, [
             `${script}<div id="host"></div><script>document.querySelector('#host').attachShadow({ mode: 'open' }).innerHTML = '${element}'</script>`,
         ]),

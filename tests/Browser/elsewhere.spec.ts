@@ -119,10 +119,10 @@ for (const [what, layout, finish] of [
                 const context = await browser.newContext({ viewport: { width, height: 900 } });
                 await context.addInitScript(WATCH_SHIFT);
                 const visitor = await context.newPage();
-                // On a slow line: the page is read long before the gallery comes.
+                // The page is read long before any of the gallery comes.
                 for (const path of ['**/embed.js', '**/embed/*.json', '**/embed/*'])
                     await visitor.route(path, async (route) => {
-                        await new Promise((resolve) => setTimeout(resolve, 350));
+                        await visitor.waitForFunction(() => performance.getEntriesByType('paint').length > 0);
                         await route.continue();
                     });
                 for (const { kind } of kinds) {

@@ -184,14 +184,23 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     await expect(plain.getByRole('list', { name: /page 2/ })).toBeVisible();
     await expectAccessible(page);
 
+    await page.clock.install();
     await publish({ kind: 'slideshow', seconds: 1, initial_view: 'all' });
     const place = () => page.locator('.zp-tiles').evaluate((list) => Math.round(list.scrollLeft));
     await page.mouse.move(5, 5);
     await expect.poll(place, { timeout: 5000 }).toBeGreaterThan(0);
+    // What began to turn comes to its end.
+    const stands = (): Promise<void> =>
+        expect(async () => {
+            const before = await place();
+            await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 100)));
+            expect(await place()).toBe(before);
+        }).toPass();
     const holds = async (by: string): Promise<void> => {
-        await page.waitForTimeout(900);
+        await stands();
         const held = await place();
-        await page.waitForTimeout(1800);
+        await page.clock.runFor(1800);
+        await stands();
         expect(await place(), by).toBe(held);
     };
     const goesOn = async (after: string): Promise<void> => {

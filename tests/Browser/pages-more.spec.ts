@@ -216,7 +216,7 @@ test('on a slow line nothing moves: each gallery has its room from the beginning
             await page.goto(path, { waitUntil: 'load', timeout: 60_000 });
             await page.evaluate(() => document.fonts.ready);
             await page.mouse.wheel(0, 2000);
-            await page.waitForTimeout(500);
+            await page.waitForLoadState('networkidle');
             const moved = await page.evaluate(() => (window as unknown as { moved: number[] }).moved.reduce((sum, one) => sum + one, 0));
             expect(moved, `${path} at ${width}`).toBeLessThan(0.02);
         }

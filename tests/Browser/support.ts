@@ -178,12 +178,17 @@ export function makeBroken(folder: string): string {
 export async function swipe(page: Page, from: number, to: number, y: number): Promise<void> {
     const session = await page.context().newCDPSession(page);
     const at = (x: number) => [{ x, y }];
-    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from) });
+    const begun = Date.now() / 1000;
+    await session.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: at(from), timestamp: begun });
+    // Each touch says when it was: a slow machine makes no slow finger.
     for (let step = 1; step <= 8; step++) {
-        await session.send('Input.dispatchTouchEvent', { type: 'touchMove', touchPoints: at(from + ((to - from) * step) / 8) });
-        await page.waitForTimeout(20);
+        await session.send('Input.dispatchTouchEvent', {
+            type: 'touchMove',
+            touchPoints: at(from + ((to - from) * step) / 8),
+            timestamp: begun + 0.02 * step,
+        });
     }
-    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+    await session.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [], timestamp: begun + 0.18 });
 }
 
 export type TileBox = Record<'left' | 'top' | 'width' | 'height', number>;

@@ -196,10 +196,11 @@ test('shows the rest by a button, with the focus on the first that came; turns t
         await expect(page.getByRole('button', { name: 'Previous pictures' })).toHaveAttribute('aria-disabled', 'true');
         // The button that has done all it can keeps the focus.
         await page.getByRole('button', { name: 'Next pictures' }).focus();
-        for (let n = 0; n < 8; n++) {
+        await expect(async () => {
             await page.keyboard.press('Enter');
-            await page.waitForTimeout(120);
-        }
+            await expect(page.getByRole('button', { name: 'Next pictures' })).toHaveAttribute('aria-disabled', 'true', { timeout: 500 });
+        }).toPass();
+        await page.keyboard.press('Enter');
         await expect(page.getByRole('button', { name: 'Next pictures' })).toBeFocused();
     }
     await setViewer(page, id, {}, { layout: { kind: 'grid', initial_view: 'pages', initial_rows: 1 } });
@@ -218,6 +219,7 @@ test('shows the rest by a button, with the focus on the first that came; turns t
 
 test('goes on behind nothing: a slideshow stands still while the large view is open', async ({ page }) => {
     await viewed(page, 'Behind', NAMES.slice(0, 3), {}, { layout: { kind: 'slideshow', seconds: 1 } });
+    await page.clock.install();
     await page.goto('/repairs');
     const list = page.getByRole('list', { name: 'Behind' });
     const place = () => list.evaluate((element) => Math.round(element.scrollLeft));
@@ -226,7 +228,7 @@ test('goes on behind nothing: a slideshow stands still while the large view is o
     await page.keyboard.press('Enter');
     await expect(page.getByRole('dialog')).toBeVisible();
     const held = await place();
-    await page.waitForTimeout(2500);
+    await page.clock.runFor(2500);
     expect(await place()).toBe(held);
     await page.keyboard.press('Escape');
 });

@@ -53,9 +53,11 @@ test('opens at once with what the page has, sharpens, and fetches no file too na
     // A file that is not there leaves what the page has, and no broken sign.
     await page.unrouteAll();
     await page.route(/\/media\/.*\.webp/, (route) => route.fulfill({ status: 500 }));
+    const refused = page.waitForEvent('requestfinished', (request) => request.url().endsWith('.webp'));
     await page.keyboard.press('ArrowRight');
     await expect(count).toHaveText('2 of 6');
-    await page.waitForTimeout(300);
+    await refused;
+    await rested(page);
     expect(
         await dialog
             .locator('.frame:not([style*="hidden"]) img')
@@ -98,9 +100,8 @@ test('enlarges by wheel, keys, double click and buttons, is drawn about within i
     await page.mouse.down();
     await page.mouse.move(x + 2000, y + 2000, { steps: 6 });
     await page.mouse.up();
-    await page.waitForTimeout(500);
-    const [box, edges] = [await pic.boundingBox(), await stage.boundingBox()];
-    expect(Math.abs((box?.x ?? 0) - (edges?.x ?? 0))).toBeLessThanOrEqual(1);
+    const beyond = async (): Promise<number> => Math.abs(((await pic.boundingBox())?.x ?? 0) - ((await stage.boundingBox())?.x ?? 0));
+    await expect.poll(beyond).toBeLessThanOrEqual(1);
     await expect(count).toHaveText('1 of 6');
     // Arrow keys move what is enlarged, and turn what is not.
     const left = (await pic.boundingBox())?.x ?? 0;
@@ -222,12 +223,13 @@ test('has an address for every picture, which opens it, is kept by a reload, sha
 
 test('plays by itself, fading or not, and stands still for a pointer, the focus, open words, a hidden tab', async ({ page }) => {
     const { id } = await viewed(page, 'Playing', NAMES.slice(0, 3), { playing: { seconds: 2, repeats: false } });
+    await page.clock.install();
     await page.goto('/repairs');
     await openTile(page);
     const { count, stage } = large(page);
     const goesOn = async (to: string): Promise<void> => expect(count).toHaveText(to, { timeout: 6000 });
     const holds = async (at: string): Promise<void> => {
-        await page.waitForTimeout(2600);
+        await page.clock.runFor(2600);
         await expect(count).toHaveText(at);
     };
     const play = page.getByRole('button', { name: 'Play slideshow' });

@@ -1,8 +1,8 @@
 import { VueQueryPlugin, type QueryClient } from '@tanstack/vue-query';
 import { render } from '@testing-library/vue';
 import userEvent, { type UserEvent } from '@testing-library/user-event';
-import { createPinia } from 'pinia';
-import { vi } from 'vitest';
+import { createPinia, disposePinia, type Pinia } from 'pinia';
+import { afterEach, vi } from 'vitest';
 import { defineComponent, h, type Component, type FunctionalComponent } from 'vue';
 import { FreshClient } from '../../resources/studio/api/fresh-client';
 import type { Gallery, Item } from '../../resources/studio/api/types';
@@ -19,7 +19,15 @@ export interface Met {
 const RouterLink: FunctionalComponent<{ to: object }> = (_, { slots }) => h('a', { href: '#' }, slots['default']?.());
 RouterLink.props = ['to'];
 
-const plugins = (queryClient: QueryClient) => [createPinia(), [VueQueryPlugin, { queryClient }] as [typeof VueQueryPlugin, object]];
+const pinias: Pinia[] = [];
+
+function plugins(queryClient: QueryClient): (Pinia | [typeof VueQueryPlugin, object])[] {
+    pinias.push(createPinia());
+    return [pinias.at(-1) as Pinia, [VueQueryPlugin, { queryClient }]];
+}
+
+// Stores outlive what uses them, and listen to the window.
+afterEach(() => pinias.splice(0).forEach(disposePinia));
 
 /** The store of what was fetched, which holds already what is given. */
 export function fetched(gallery?: Gallery): QueryClient {

@@ -1,5 +1,5 @@
 import { expect, expectAccessible, putLive, test } from './support';
-import { Fingers, large, openTile, rested, scaleOf, setViewer, sharpness, tilesOf, viewed } from './viewing';
+import { Fingers, large, openTile, rested, scaleOf, setViewer, sharpness, stands, tilesOf, viewed } from './viewing';
 
 const NAMES = ['two-boats', 'grey-tide', 'reels', 'spars', 'brushes', 'evening-train'];
 
@@ -100,8 +100,9 @@ test('enlarges by wheel, keys, double click and buttons, is drawn about within i
     await page.mouse.down();
     await page.mouse.move(x + 2000, y + 2000, { steps: 6 });
     await page.mouse.up();
-    const beyond = async (): Promise<number> => Math.abs(((await pic.boundingBox())?.x ?? 0) - ((await stage.boundingBox())?.x ?? 0));
-    await expect.poll(beyond).toBeLessThanOrEqual(1);
+    await stands(pic);
+    const [box, edges] = [await pic.boundingBox(), await stage.boundingBox()];
+    expect(Math.abs((box?.x ?? 0) - (edges?.x ?? 0))).toBeLessThanOrEqual(1);
     await expect(count).toHaveText('1 of 6');
     // Arrow keys move what is enlarged, and turn what is not.
     const left = (await pic.boundingBox())?.x ?? 0;

@@ -52,6 +52,19 @@ export async function rested(page: Page): Promise<void> {
     });
 }
 
+/** Until an element stands where it stood for some frames. */
+export async function stands(element: Locator): Promise<void> {
+    await element.evaluate(async (drawn) => {
+        let before = '';
+        for (let same = 0; same < 10;) {
+            await new Promise(requestAnimationFrame);
+            const now = JSON.stringify(drawn.getBoundingClientRect());
+            same = now === before ? same + 1 : 0;
+            before = now;
+        }
+    });
+}
+
 /** How many times the size that fits the picture is drawn now. */
 export function scaleOf(pic: Locator): Promise<number> {
     return pic.evaluate((element: HTMLElement) => element.getBoundingClientRect().width / element.offsetWidth);

@@ -175,7 +175,6 @@ test('scrolls the pictures by a finger, lifts one by holding, and chooses severa
     const context = await browser.newContext({ viewport: { width: 820, height: 700 }, hasTouch: true });
     const page = await context.newPage();
     const id = await galleryOf(page, 'By finger', demo('reels', 'brushes', 'two-boats', 'grey-tide', 'lit-kites', 'night-crowd'));
-    await page.clock.install();
     await page.goto(`/studio/galleries/${id}/pictures`);
     await expect(tiles(page)).toHaveCount(6);
     const names = (): Promise<string[]> => tiles(page).locator('.name').allTextContents();
@@ -189,20 +188,20 @@ test('scrolls the pictures by a finger, lifts one by holding, and chooses severa
     };
     const drag = async (from: { x: number; y: number }, to: { x: number; y: number }, hold: number): Promise<void> => {
         const sent = [touch('touchStart', from.x, from.y)];
-        if (hold) await page.clock.runFor(hold);
+        if (hold) await page.waitForTimeout(hold);
         for (let step = 1; step <= 12; step++) {
             sent.push(touch('touchMove', from.x + ((to.x - from.x) * step) / 12, from.y + ((to.y - from.y) * step) / 12));
             // One that does not rest goes up at once: to wait for each answer could be rest enough.
             if (hold) await Promise.all(sent);
         }
         await Promise.all(sent);
-        await page.clock.runFor(150);
+        await page.waitForTimeout(150);
         await touch('touchEnd');
     };
     // A finger that goes up at once scrolls, and moves no picture.
     const from = await middle(0);
     await drag(from, { x: from.x, y: from.y - 160 }, 0);
-    await page.clock.runFor(400);
+    await page.waitForTimeout(400);
     expect(await names()).toEqual(before);
     // One that rests first lifts it.
     await page.evaluate(() => scrollTo(0, 0));

@@ -188,10 +188,6 @@ export class Stage implements Hand {
     pan(dx: number, dy: number): void {
         // Whoever moves it holds what still goes on.
         cancelAnimationFrame(this.motion);
-        this.shift(dx, dy);
-    }
-
-    private shift(dx: number, dy: number): void {
         const view = this.frame?.view;
         if (view) this.look({ ...view, x: view.x + dx, y: view.y + dy });
     }
@@ -254,7 +250,7 @@ export class Stage implements Hand {
         const on = (now: number): void => {
             const time = Math.min(now - before, 40);
             before = now;
-            this.shift(vx * time, vy * time);
+            this.pan(vx * time, vy * time);
             const slower = Math.exp(-time / 180);
             [vx, vy] = [vx * slower, vy * slower];
             if (Math.hypot(vx, vy) > 0.02) this.motion = requestAnimationFrame(on);

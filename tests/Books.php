@@ -48,15 +48,12 @@ final class Books
      */
     public function undone(string $gallery): ?array
     {
-        $all = $this->before[$gallery] ?? [];
-
-        return $all === [] ? null : $all[count($all) - 1];
+        return array_slice($this->before[$gallery] ?? [], -1)[0] ?? null;
     }
 
     public function undo(string $gallery): void
     {
-        $this->after[$gallery][] = $this->galleries[$gallery];
-        $this->galleries[$gallery] = array_pop($this->before[$gallery]);
+        $this->step($gallery, $this->before, $this->after);
     }
 
     /**
@@ -64,15 +61,22 @@ final class Books
      */
     public function redone(string $gallery): ?array
     {
-        $all = $this->after[$gallery] ?? [];
-
-        return $all === [] ? null : $all[count($all) - 1];
+        return array_slice($this->after[$gallery] ?? [], -1)[0] ?? null;
     }
 
     public function redo(string $gallery): void
     {
-        $this->before[$gallery][] = $this->galleries[$gallery];
-        $this->galleries[$gallery] = array_pop($this->after[$gallery]);
+        $this->step($gallery, $this->after, $this->before);
+    }
+
+    /**
+     * @param  array<string, list<list<Row>>>  $from  where the latest is taken from
+     * @param  array<string, list<list<Row>>>  $to  where what stood till now is kept
+     */
+    private function step(string $gallery, array &$from, array &$to): void
+    {
+        $to[$gallery][] = $this->galleries[$gallery];
+        $this->galleries[$gallery] = array_pop($from[$gallery]);
     }
 
     public function publish(string $gallery): void

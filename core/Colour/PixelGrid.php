@@ -13,7 +13,7 @@ use InvalidArgumentException;
 final readonly class PixelGrid
 {
     /** px of the shorter side at most: about what a tile has on a phone, which may show no more of a panorama than a square. */
-    public const SHORT_SIDE = 144;
+    private const SHORT_SIDE = 144;
 
     /** px of the longer side at most. */
     private const LONG_SIDE = 4 * self::SHORT_SIDE;

@@ -154,7 +154,7 @@ final readonly class GalleryMarkup
         $sizes = new Sizes($section->arrangement, $this->content, $this->layout->objectFitInForce() === ObjectFit::Cover);
         foreach ($section->of($this->gallery->items) as $i => $item) {
             // A browser measures the tile, not what is cut off of a picture.
-            $mayMeasure = ! $sizes->cuts($i, $item->ratio()) && ($isProof || ! $this->content->isKnown());
+            $mayMeasure = ($isProof || ! $this->content->isKnown()) && ! $sizes->cuts($i, $item->ratio());
             $list->add($tiles->tile($item, $i, $section->places[$i], $mayMeasure && $isProof ? null : $sizes->of($i, $item->ratio()), $mayMeasure));
         }
 

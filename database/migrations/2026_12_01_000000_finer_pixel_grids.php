@@ -7,13 +7,13 @@ use Illuminate\Support\Facades\DB;
 
 return new class extends Migration
 {
-    /** Those of before were too coarse where a tile shows a part of a panorama; each is made anew when it is asked for. */
+    /** The grids made before were too coarse where a tile shows part of a panorama. Each is made again when it is needed. */
     public function up(): void
     {
         DB::table('picture_rasters')->delete();
     }
 
-    /** Coarse ones are made anew as well. */
+    /** Coarser grids, too, are made again when they are needed. */
     public function down(): void
     {
         DB::table('picture_rasters')->delete();

@@ -40,7 +40,7 @@ test('a token is made, and every example of the guide does what it says by it, u
 
     await page.goto('/studio/account');
     await tokens.getByRole('button', { name: 'Revoke … The nightly run' }).press('Enter');
-    await sure(page, 'Revoke').press('Enter');
+    await sure(page, 'Revoke').click();
     await expect(tokens.getByText('The nightly run')).toHaveCount(0);
     expect(() => run(look)).toThrow();
 });

@@ -138,7 +138,7 @@ test('is locked by keyboard, and then in reach of nobody, also by way of a share
         await stranger.context().close();
         await other.close();
         await page.getByRole('button', { name: 'Unlock …' }).press('Enter');
-        await sure(page, 'Unlock').press('Enter');
+        await sure(page, 'Unlock').click();
         await expect(page.getByText('Anyone may see it.')).toBeVisible();
         expect((await opened(baseURL ?? '')).length).toBe(addresses.length);
     } finally {
@@ -162,7 +162,7 @@ test('says to a page that may not have it that it may not, and tells of it in Si
     try {
         await page.goto(`/studio/galleries/${id}/elsewhere`);
         await page.locator('.el-collapse-item__header', { hasText: 'Who may embed it' }).press('Enter');
-        await page.getByRole('radio', { name: 'Only these sites' }).check({ force: true });
+        await page.getByRole('radio', { name: 'Only these sites' }).press('Space');
         await page.getByLabel('Their addresses, one a line').fill(`${friend.address}\n`);
         await page.getByRole('button', { name: 'Say so' }).press('Enter');
         await expect(page.locator('.el-collapse-item__header', { hasText: 'Who may embed it' })).toContainText(`Only ${friend.address}`);

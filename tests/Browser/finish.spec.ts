@@ -75,7 +75,7 @@ test('a border of three kinds, corners, a shadow, a mount, grounds', async ({ pa
     expect(await style(tile, 'box-shadow')).toContain('0.4');
     await group(page, 'Ground');
     await page.getByRole('button', { name: 'Set colour', exact: true }).press('Enter');
-    await page.getByRole('radiogroup', { name: 'Colour, of the page' }).getByRole('radio', { name: 'links' }).check({ force: true });
+    await page.getByRole('radiogroup', { name: 'Colour, of the page' }).getByRole('radio', { name: 'links' }).press('Space');
     await number(page, 'Padding', 24);
     await number(page, 'Margin', 10);
     await expect(proof).toHaveCSS('background-color', 'rgb(20, 99, 111)');

@@ -49,7 +49,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
 
     await stage(meet(4, 'Layout')).click();
     await expect(page.locator('iframe')).toHaveCount(2);
-    for (const view of ['Candidates', 'Suggest', 'Crops']) await page.getByRole('radio', { name: meet(4, view) }).check({ force: true });
+    for (const view of ['Candidates', 'Suggest', 'Crops']) await page.getByRole('radio', { name: meet(4, view) }).press('Space');
 
     await page.getByRole('link', { name: /snags?$/i }).click();
     await expect(page.getByRole('heading', { level: 2, name: /snag/ })).toBeVisible();
@@ -71,7 +71,7 @@ test('the first gallery of the README is true, click by click', async ({ page })
     await spot.click();
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
     await expect(page.getByRole('radiogroup', { name: meet(7, 'How wide') })).toBeVisible();
-    await page.getByRole('radio', { name: 'Half' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Half' }).press('Space');
     await expect(page.getByRole('heading', { name: meet(7, 'Only here') })).toBeVisible();
 
     await button(meet(8, 'Put live')).click();

@@ -80,7 +80,7 @@ for (const [name, viewport, count] of [
         await page.keyboard.press('ArrowRight');
         await expect(page.getByRole('link', { name: /Layout Grid 4/ })).toBeVisible();
         await expect.poll(() => proof.locator('.zp-tiles').evaluate((list) => getComputedStyle(list).gridTemplateColumns.split(' ').length)).toBe(4);
-        await page.getByRole('radio', { name: 'Square' }).check({ force: true });
+        await page.getByRole('radio', { name: 'Square' }).press('Space');
         await expect(page.getByRole('link', { name: /Grid 4, square/ })).toBeVisible();
 
         // Pages: a spot, a menu entry, live.

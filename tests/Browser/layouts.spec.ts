@@ -74,7 +74,7 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     await expect(wide).toHaveCSS('position', 'relative');
     await page.keyboard.press('Enter');
     await expect(page.getByRole('link', { name: /Layout Masonry 3/ })).toBeVisible();
-    await page.getByRole('radio', { name: 'Suggest' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Suggest' }).press('Space');
     const suggestions = page.getByRole('listbox', { name: 'Suggestions' }).getByRole('option');
     await expect(suggestions.first()).toContainText('.');
     await expect(suggestions).toHaveCount(4);
@@ -84,7 +84,7 @@ test('tries candidates, adopts one, and asks for a suggestion, by keyboard', asy
     await page.getByRole('slider', { name: 'Light' }).press('End');
     await expect(suggestions.first()).not.toHaveText(best ?? '');
     await expectAccessible(page);
-    await page.getByRole('radio', { name: 'Crops' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Crops' }).press('Space');
     await expect(page.getByText('0 % cut')).toHaveCount(11);
     await page.getByRole('slider', { name: 'Width of the Phone proof' }).focus();
     await page.keyboard.press('PageUp');
@@ -180,7 +180,7 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
 
     await publish({ kind: 'grid', columns: 3, initial_view: 'pages', initial_rows: 1 });
     await expect(plain.locator('.zp-tiles>li:visible')).toHaveCount(3);
-    await plain.getByRole('radio', { name: '2', exact: true }).check({ force: true });
+    await plain.getByRole('radio', { name: '2', exact: true }).press('Space');
     await expect(plain.getByRole('list', { name: /page 2/ })).toBeVisible();
     await expectAccessible(page);
 

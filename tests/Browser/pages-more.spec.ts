@@ -120,7 +120,7 @@ test('on a page that reads from right to left all stands the other way round, an
     await page.getByRole('button', { name: /^Yamin/ }).click();
     await (await pageInStage(page, 'Yamin')).locator('[data-spot="1"] button').press('Enter');
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
-    await page.getByRole('radio', { name: 'Half' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Half' }).press('Space');
     await expect.poll(async () => (await pageAt(page, '/yamin')).panes[0]?.place.width).toBe('half');
     await putLive(page, id);
     const visitor = await (await browser.newContext()).newPage();

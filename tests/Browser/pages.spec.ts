@@ -118,8 +118,8 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     await expect(spot).toHaveCSS('opacity', /^(1|0\.94)$/);
     await page.keyboard.press('Enter');
     await expect(page.getByText('stands here', { exact: true })).toBeVisible();
-    await page.getByRole('radio', { name: 'Half' }).check({ force: true });
-    await page.getByRole('radio', { name: 'Right' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Half' }).press('Space');
+    await page.getByRole('radio', { name: 'Right' }).press('Space');
     const pane = proof.locator('[data-pane]');
     await expect(pane).toHaveCSS('float', 'inline-end');
     const box = async () => pane.evaluate((element) => element.getBoundingClientRect());
@@ -153,16 +153,16 @@ test('a gallery is placed, made half wide beside text, dragged to 558 px, and mo
     // A second one below, which the first is moved past.
     await (await pageInStage(page, 'Places')).locator('[data-spot="2"] button').press('Enter');
     await expect(page.getByText('stands here 2 times')).toBeVisible();
-    await page.getByRole('radio', { name: '#boats-here', exact: true }).check({ force: true });
+    await page.getByRole('radio', { name: '#boats-here', exact: true }).press('Space');
     await page.getByRole('button', { name: 'Move it' }).press('Enter');
     await (await pageInStage(page, 'Places')).locator('[data-spot="4"] button').press('Enter');
     await expect.poll(async () => (await pageAt(page, '/places')).panes.map(({ spot: at }) => at)).toEqual([2, 4]);
     await expectAccessible(page);
     // On a phone the half is whole.
-    await page.getByRole('radio', { name: '#boats-here-2' }).check({ force: true });
-    await page.getByRole('radio', { name: 'Half' }).check({ force: true });
+    await page.getByRole('radio', { name: '#boats-here-2' }).press('Space');
+    await page.getByRole('radio', { name: 'Half' }).press('Space');
     await expect.poll(async () => (await pageAt(page, '/places')).panes[0]?.place.width).toBe('half');
-    await page.getByRole('radio', { name: 'Phone' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Phone' }).press('Space');
     // While the proof is drawn anew there is nothing to measure.
     const wide = (): Promise<number> =>
         pane

@@ -70,7 +70,7 @@ test('takes in a ZIP and what is on the camera card, and tells what is wrong', a
     await expect(page.getByText('1 of 1 taken', { exact: true })).toBeVisible({ timeout: 60_000 });
     await expect(page.getByText('only what is new since last time')).toBeVisible();
     await expect(page.getByRole('option', { name: /MB020311\.jpg$/ })).toBeVisible();
-    await page.getByRole('radio', { name: 'Stock shelf' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Stock shelf' }).press('Space');
     await page.getByLabel('Find by keyword').fill('boat');
     await expect(page.getByRole('listbox', { name: 'Pictures of the stock shelf' }).getByRole('option')).toHaveCount(2);
     await expectAccessible(page);
@@ -136,7 +136,7 @@ test('chooses, moves, hides and gathers many at once, by mouse and by keyboard',
     await expect(tiles(page).nth(3)).toHaveAccessibleName(/in Tools/);
     await tiles(page).nth(3).focus();
     await page.keyboard.press('Escape');
-    await page.getByRole('radio', { name: 'As tabs' }).check({ force: true });
+    await page.getByRole('radio', { name: 'As tabs' }).press('Space');
     await expectAccessible(page);
 
     // An order is looked at before it is kept.
@@ -164,7 +164,7 @@ test('tidies a picture, and every place follows', async ({ page }) => {
     await expect(editor.getByRole('group', { name: 'What is kept' })).toBeVisible({ timeout: 30_000 });
     await expectAccessible(page);
     await editor.getByRole('button', { name: 'Turn right' }).click();
-    await editor.getByRole('radio', { name: '1:1' }).check({ force: true });
+    await editor.getByRole('radio', { name: '1:1' }).press('Space');
     await editor.getByRole('group', { name: 'What is kept' }).focus();
     await page.keyboard.press('Shift+ArrowDown');
     await editor.getByLabel('Brightness, as a number').fill('20');
@@ -195,16 +195,16 @@ test('finds, throws away and brings back pictures of the store', async ({ page }
     await page.getByLabel('Pictures to add to the store').setInputFiles(makePlain(join(FOLDER, 'navy'), 0x24344f));
     await expect(page.getByText('1 of 1 ready')).toBeVisible({ timeout: 60_000 });
     await page.getByRole('button', { name: 'Clear' }).click();
-    await page.getByRole('radio', { name: 'Navy' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Navy' }).press('Space');
     await page.getByRole('checkbox', { name: 'not used' }).press('Space');
     await expect(store.getByRole('option').first()).toBeVisible();
     await page.getByRole('button', { name: 'Any' }).click();
 
-    await page.getByRole('radio', { name: 'Look-alikes' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Look-alikes' }).press('Space');
     await expect(page.getByRole('heading', { name: '2 look alike. Keep which?' })).toBeVisible();
     await expectAccessible(page);
 
-    await page.getByRole('radio', { name: 'All', exact: true }).check({ force: true });
+    await page.getByRole('radio', { name: 'All', exact: true }).press('Space');
     await page.getByRole('checkbox', { name: 'not used' }).press('Space');
     await page.getByLabel('Words').fill('');
     const [file] = makePictures(join(FOLDER, 'bin'), 1);
@@ -215,7 +215,7 @@ test('finds, throws away and brings back pictures of the store', async ({ page }
     await fresh.focus();
     await page.keyboard.press('Enter');
     await page.keyboard.press('Delete');
-    await page.getByRole('radio', { name: 'Bin' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Bin' }).press('Space');
     await store
         .getByRole('option', { name: /picture 1\.jpg/ })
         .first()

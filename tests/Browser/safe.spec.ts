@@ -48,7 +48,7 @@ test('loses no key on a slider, however fast it is pressed, and makes a picture 
     const api = await studioApi(page);
     const gallery = async () => api<{ design: { layout: { gap: number } }; undo: { says: string }; items: { large: boolean }[] }>('GET', `galleries/${id}`);
     expect([(await gallery()).design.layout.gap, (await gallery()).undo.says]).toEqual([from + 14, `gap ${from} px to ${from + 14} px`]);
-    await page.getByRole('radio', { name: 'Mosaic' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Mosaic' }).press('Space');
     await page.getByRole('link', { name: /^Pictures \d/ }).click();
     await tiles(page).nth(2).click();
     await page.getByRole('button', { name: 'Large in the mosaic' }).click();

@@ -65,7 +65,7 @@ test('a gallery is set otherwise in one place, shown on every page, and taken of
     await page.reload();
     await page.getByRole('button', { name: 'Put live', exact: true }).click();
     await page.getByRole('button', { name: 'Take the gallery offline' }).press('Enter');
-    await sure(page, 'Take offline').press('Enter');
+    await sure(page, 'Take offline').click();
     await expect(page.getByText('Take the gallery offline')).toHaveCount(0);
     expect(await has('/')).toBe(false);
     // Without a session, as any stranger asks.
@@ -131,7 +131,7 @@ test('a picture is taken off everywhere and allowed again, a page is taken offli
     const [other] = await files();
     await page.goto(`/studio/site?page=${own}`);
     await page.getByRole('button', { name: 'Take offline', exact: true }).press('Enter');
-    await sure(page, 'Take offline').press('Enter');
+    await sure(page, 'Take offline').click();
     await expect.poll(async () => status('/seen-nowhere')).toBe(404);
     // Its gallery may be embedded elsewhere still; once that is offline too, nothing is left.
     expect(await status(other ?? '')).toBe(200);

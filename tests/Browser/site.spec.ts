@@ -58,7 +58,7 @@ test('one writes on a page, sees it before and after, and puts it live with the 
     await page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option').first().dblclick();
     await expect(page.locator('.single img')).toBeVisible();
     await expect(page.getByRole('dialog')).toBeHidden();
-    await page.getByRole('radio', { name: 'Right' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Right' }).press('Space');
     await page.getByLabel('Caption of the single picture').fill('By itself');
     await expect.poll(async () => JSON.stringify(await api('GET', `pages/${id}/parts`))).toContain('By itself');
     await expectAccessible(page);
@@ -73,7 +73,7 @@ test('one writes on a page, sees it before and after, and puts it live with the 
     await expect(page.frameLocator('iframe[title="Before"]').getByText('Bring the kite.')).toHaveCount(0);
     await expect(page.frameLocator('iframe[title="After"]').getByText('Bring the kite.')).toBeVisible();
     await page.getByRole('slider', { name: 'Line between before and after' }).press('ArrowRight');
-    await page.getByRole('radio', { name: 'Phone' }).check({ force: true });
+    await page.getByRole('radio', { name: 'Phone' }).press('Space');
     await expectAccessible(page);
     await page.getByRole('button', { name: 'Put live what is ticked' }).press('Enter');
     await expect(page.getByText('It is live.', { exact: true })).toBeVisible();

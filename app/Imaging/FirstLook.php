@@ -38,17 +38,20 @@ final readonly class FirstLook
             $bytes = (int) filesize("{$work}/{$first->fileName()}");
             rename("{$work}/{$first->fileName()}", "{$target}/{$first->fileName()}");
 
-            return [$bytes, $raster, $this->showsThrough($base, $work)];
+            return [$bytes, $raster, $this->showsThrough($source, $base, $work)];
         });
     }
 
     /**
-     * An alpha channel that is opaque everywhere is none.
+     * An alpha channel that is opaque everywhere is none; JPEG has none at all.
      *
      * @throws ImagingException when the file cannot be read
      */
-    private function showsThrough(string $base, string $work): bool
+    private function showsThrough(Source $source, string $base, string $work): bool
     {
+        if ((@getimagesize($source->path)[2] ?? null) === IMAGETYPE_JPEG) {
+            return false;
+        }
         $bands = (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $base]));
         if ($bands !== 2 && $bands !== 4) {
             return false;

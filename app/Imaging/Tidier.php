@@ -24,8 +24,7 @@ final readonly class Tidier
      */
     public function tidied(string $path, Size $size, Recipe $recipe, string $folder, string $ending): string
     {
-        $lit = self::lighting($recipe);
-        $steps = [...self::shaping($recipe, $size), ...($lit === [] ? [] : self::onColours($lit, (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $path]))))];
+        $steps = [...self::shaping($recipe, $size), ...($recipe->keepsLight() ? [] : self::onColours($recipe->light(), (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $path]))))];
         foreach ($steps as $i => [$operation, $arguments]) {
             $last = $i === count($steps) - 1;
             $outcome = "{$folder}/tidied-{$i}".($last ? $ending : '.tif');
@@ -55,16 +54,6 @@ final readonly class Tidier
             // What lies a hair outside repeats the edge instead of a dark seam.
             '--extend', 'copy',
         ]]];
-    }
-
-    /**
-     * @return array{float, float}|array{} a and b of a·v + b; none where all stays
-     */
-    private static function lighting(Recipe $recipe): array
-    {
-        $line = $recipe->light();
-
-        return $line === [1.0, 0.0] ? [] : $line;
     }
 
     /**

@@ -95,7 +95,7 @@ final readonly class Recipe
     /** Whether the picture is seen as it came. */
     public function leavesPicture(): bool
     {
-        return $this->keepsShape() && $this->brightness === 0 && $this->contrast === 0;
+        return $this->keepsShape() && $this->keepsLight();
     }
 
     /** Whether the picture keeps its geometry and only its light changes, if anything. */
@@ -133,6 +133,11 @@ final readonly class Recipe
             'matrix' => [cos($angle), -sin($angle), sin($angle), cos($angle)],
             'area' => ['left' => (int) round($left), 'top' => (int) round($top), 'width' => $size->width, 'height' => $size->height],
         ];
+    }
+
+    public function keepsLight(): bool
+    {
+        return $this->brightness === 0 && $this->contrast === 0;
     }
 
     /**

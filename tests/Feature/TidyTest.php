@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Imaging\Tidier;
 use App\Models\Gallery;
 use App\Models\Picture;
+use ZincPane\Core\Geometry\Size;
+use ZincPane\Core\Tidying\Recipe;
 
 beforeEach(function (): void {
     $this->signIn();
@@ -48,6 +51,12 @@ it('turns, crops and lights as the recipe says, under another address, and leave
     // Back to nothing is the very first address again.
     ($this->tidy)([])->assertOk()->assertJsonPath('width', 1200);
     expect(Picture::query()->findOrFail($this->id)->rendition_key)->toBe($before->rendition_key)->and(hash_file('sha256', $original))->toBe($hash);
+});
+
+it('starts no tool for a picture that is as it came', function (): void {
+    $tidied = fn (array $recipe): string => app(Tidier::class)->tidied("{$this->files}/fields.png", Size::of(1200, 800), Recipe::fromArray($recipe), $this->files, '.tif');
+    expect($tidied([]))->toBe("{$this->files}/fields.png")->and($tidied(['words' => true]))->toBe("{$this->files}/fields.png")
+        ->and($tidied(['contrast' => 1]))->not->toBe("{$this->files}/fields.png");
 });
 
 it('straightens without empty corners', function (float $degrees): void {

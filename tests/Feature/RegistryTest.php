@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Contract\Contract;
 use App\Proofing\Vocabulary;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\ExpectationFailedException;
 use ZincPane\Core\Design\DesignWords;
 use ZincPane\Core\Design\GalleryDesign;
 use ZincPane\Core\Finish\Kinds\CssText;
@@ -21,7 +22,18 @@ use ZincPane\Core\Settings\SettingException;
 covers(GalleryDesign::class, DesignWords::class);
 
 // Every setting there is, whatever is added one day: told once, it must be found in every place that speaks of it.
-$paths = array_keys(GalleryDesign::settings());
+function forEverySetting(Closure $holds): Closure
+{
+    return function () use ($holds): void {
+        foreach (array_keys(GalleryDesign::settings()) as $path) {
+            try {
+                $holds->call($this, $path);
+            } catch (ExpectationFailedException $exception) {
+                throw new ExpectationFailedException("{$path}: {$exception->getMessage()}", $exception->getComparisonFailure(), $exception);
+            }
+        }
+    };
+}
 
 /** The part of a design that sets one setting. */
 function partOf(string $path, mixed $value): array
@@ -68,7 +80,7 @@ function refusedOf(Setting $setting): array
     ];
 }
 
-it('has a control that a person can use', function (string $path): void {
+it('has a control that a person can use', forEverySetting(function (string $path): void {
     $told = collect(Vocabulary::all()['settings'])->firstWhere('path', $path);
     expect($told)->not->toBeNull()->and($told['label'])->not->toBe('')
         // What nobody sets by itself has no control, and stands under no heading.
@@ -83,9 +95,9 @@ it('has a control that a person can use', function (string $path): void {
         'text', 'css' => expect($told['longest'])->toBeGreaterThan(10),
         default => expect($told['control'])->toBeIn(['flag', 'picture']),
     };
-})->with($paths);
+}));
 
-it('has a type that the studio was given, which takes what it takes and nothing else', function (string $path): void {
+it('has a type that the studio was given, which takes what it takes and nothing else', forEverySetting(function (string $path): void {
     $keys = explode('.', $path);
     $types = (string) file_get_contents(resource_path('studio/api/contract.ts'));
     expect($types)->toContain("'{$path}'");
@@ -104,9 +116,9 @@ it('has a type that the studio was given, which takes what it takes and nothing 
     foreach (array_filter(refusedOf($setting), static fn (mixed $value): bool => $value !== []) as $value) {
         expect($isValid($value))->toBeFalse(json_encode($value));
     }
-})->with($paths);
+}));
 
-it('refuses what lies beyond its range on either side, names the field, and says what is allowed', function (string $path): void {
+it('refuses what lies beyond its range on either side, names the field, and says what is allowed', forEverySetting(function (string $path): void {
     $setting = GalleryDesign::settings()[$path];
     foreach (refusedOf($setting) as $value) {
         try {
@@ -116,9 +128,9 @@ it('refuses what lies beyond its range on either side, names the field, and says
             expect($exception->field)->toBe("design.{$path}")->and($exception->allowed)->not->toBe('')->and($exception->getMessage())->toContain($exception->allowed);
         }
     }
-})->with($paths);
+}));
 
-it('comes back as it was written', function (string $path): void {
+it('comes back as it was written', forEverySetting(function (string $path): void {
     foreach (valuesOf(GalleryDesign::settings()[$path]) as $value) {
         $design = GalleryDesign::default()->with(partOf($path, $value));
         $again = GalleryDesign::fromArray(json_decode(json_encode($design->toArray()), true));
@@ -127,9 +139,9 @@ it('comes back as it was written', function (string $path): void {
         expect(array_diff_assoc(array_map(json_encode(...), $again->values()), array_map(json_encode(...), GalleryDesign::default()->values())))
             ->toBe($value === GalleryDesign::default()->values()[$path] ? [] : [$path => json_encode($value)]);
     }
-})->with($paths);
+}));
 
-it('has words for the history, and for the line of its heading', function (string $path): void {
+it('has words for the history, and for the line of its heading', forEverySetting(function (string $path): void {
     $setting = GalleryDesign::settings()[$path];
     $values = valuesOf($setting);
     for ($i = 1; $i < count($values); $i++) {
@@ -140,7 +152,7 @@ it('has words for the history, and for the line of its heading', function (strin
             : expect($said)->toContain(lcfirst($setting->label))->toContain($setting->kind->says($values[$i - 1]).' to '.$setting->kind->says($values[$i]))->not->toContain('_');
     }
     expect($setting->kind->says($values[0]))->not->toBe($setting->kind->says($values[1]));
-})->with($paths);
+}));
 
 /** Designs in which one or another setting is felt, each with the paths that are. */
 function inForceSomewhere(): array
@@ -163,7 +175,7 @@ function inForceSomewhere(): array
     return $designs;
 }
 
-it('is in force in some design, and its heading tells how it stands there', function (string $path): void {
+it('is in force in some design, and its heading tells how it stands there', forEverySetting(function (string $path): void {
     $found = false;
     $under = GalleryDesign::settings()[$path]->under;
     foreach (inForceSomewhere() as [$inForce, $briefs]) {
@@ -173,7 +185,7 @@ it('is in force in some design, and its heading tells how it stands there', func
         }
     }
     expect($found)->toBeTrue();
-})->with($paths);
+}));
 
 it('says a change in the order of the controls, and leaves out what nobody would see', function (): void {
     $grid = GalleryDesign::default();

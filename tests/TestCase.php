@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Jobs\MakeRenditions;
 use App\Models\Body;
 use App\Models\Gallery;
 use App\Models\Picture;
@@ -17,6 +18,7 @@ use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\Queue;
 use Illuminate\Testing\TestResponse;
 
 /** The application with an empty database and a folder of files of its own. */
@@ -76,6 +78,12 @@ abstract class TestCase extends BaseTestCase
         $this->actingAs($user);
 
         return $user;
+    }
+
+    /** What is taken in is not cut to the widths of galleries: for tests that look at no file of a picture. */
+    protected function leaveRenditions(): void
+    {
+        Queue::fake([MakeRenditions::class]);
     }
 
     /** A picture of noise, so that no two are the same; the path of a file of its own. */

@@ -6,7 +6,7 @@ import { Validator } from '@seriousme/openapi-schema-validator';
 import { NAMES } from './dressing';
 import { demo, expect, expectAccessible, studioApi, sure, test } from './support';
 
-test('a token is made, and every example of the guide does what it says by it, until it is revoked', async ({ page, baseURL }) => {
+test('a token is made, and every example of the guide does what it says by it, until it is revoked', { tag: '@long' }, async ({ page, baseURL }) => {
     test.setTimeout(120_000);
     const api = await studioApi(page);
     await page.goto('/studio/account');

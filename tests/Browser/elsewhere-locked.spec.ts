@@ -60,95 +60,94 @@ async function cacheBefore(origin: string): Promise<{ address: string; stop: () 
     };
 }
 
-test('is locked by keyboard, and then in reach of nobody, also by way of a shared cache, until the password is told', async ({
-    page,
-    browser,
-    baseURL,
-    trouble,
-}) => {
-    test.setTimeout(180_000);
-    const { id, addresses } = await given(page, baseURL ?? '');
-    const cache = await cacheBefore(baseURL ?? '');
-    const context = await browser.newContext();
-    const visitor = await context.newPage();
-    const opened = async (host: string): Promise<string[]> => {
-        const open: string[] = [];
-        for (const address of addresses) {
-            const answer = await visitor.request.get(host + address, { maxRedirects: 0 });
-            const said = answer.headers()['content-type']?.startsWith('image/') ? 'picture' : await answer.text();
-            if (said === 'picture' || /\/media\//.test(said)) open.push(address);
-        }
-        return open;
-    };
-    try {
-        // Everything is in the cache before it is locked; what never changes meaning stays there, under addresses that nobody is told any more.
-        expect(await opened(baseURL ?? '')).toEqual(addresses);
-        await visitor.request.get(`${cache.address}/repairs`);
-        await page.goto(`/studio/galleries/${id}/elsewhere`);
-        await page.locator('.el-collapse-item__header', { hasText: 'Password' }).press('Enter');
-        await page.getByLabel('Password', { exact: true }).fill('short');
-        await page.getByRole('button', { name: 'Lock it' }).press('Enter');
-        await expect(page.getByText('The password has 5 characters; it needs at least 8.')).toBeVisible();
-        await expectAccessible(page);
-        await page.getByLabel('Password', { exact: true }).fill(KEY);
-        await page.getByRole('button', { name: 'Lock it' }).press('Enter');
-        await expect(page.getByText('Locked: visitors are asked for the password')).toBeVisible();
-        expect(await opened(baseURL ?? '')).toEqual([]);
-        expect((await opened(cache.address)).filter((address) => !address.startsWith('/media/'))).toEqual([]);
+test(
+    'is locked by keyboard, and then in reach of nobody, also by way of a shared cache, until the password is told',
+    { tag: '@long' },
+    async ({ page, browser, baseURL, trouble }) => {
+        test.setTimeout(180_000);
+        const { id, addresses } = await given(page, baseURL ?? '');
+        const cache = await cacheBefore(baseURL ?? '');
+        const context = await browser.newContext();
+        const visitor = await context.newPage();
+        const opened = async (host: string): Promise<string[]> => {
+            const open: string[] = [];
+            for (const address of addresses) {
+                const answer = await visitor.request.get(host + address, { maxRedirects: 0 });
+                const said = answer.headers()['content-type']?.startsWith('image/') ? 'picture' : await answer.text();
+                if (said === 'picture' || /\/media\//.test(said)) open.push(address);
+            }
+            return open;
+        };
+        try {
+            // Everything is in the cache before it is locked; what never changes meaning stays there, under addresses that nobody is told any more.
+            expect(await opened(baseURL ?? '')).toEqual(addresses);
+            await visitor.request.get(`${cache.address}/repairs`);
+            await page.goto(`/studio/galleries/${id}/elsewhere`);
+            await page.locator('.el-collapse-item__header', { hasText: 'Password' }).press('Enter');
+            await page.getByLabel('Password', { exact: true }).fill('short');
+            await page.getByRole('button', { name: 'Lock it' }).press('Enter');
+            await expect(page.getByText('The password has 5 characters; it needs at least 8.')).toBeVisible();
+            await expectAccessible(page);
+            await page.getByLabel('Password', { exact: true }).fill(KEY);
+            await page.getByRole('button', { name: 'Lock it' }).press('Enter');
+            await expect(page.getByText('Locked: visitors are asked for the password')).toBeVisible();
+            expect(await opened(baseURL ?? '')).toEqual([]);
+            expect((await opened(cache.address)).filter((address) => !address.startsWith('/media/'))).toEqual([]);
 
-        await visitor.goto('/repairs');
-        const form = visitor.locator('form.zp-lock');
-        await expect(form).toContainText('This gallery is locked.');
-        await expectAccessible(visitor);
-        await form.getByLabel('Password').fill('nine white egrets');
-        await visitor.keyboard.press('Enter');
-        await expect(visitor.getByRole('alert')).toHaveText('This is not the password.');
-        await expectAccessible(visitor);
-        await visitor.getByLabel('Password').fill(KEY);
-        await visitor.keyboard.press('Enter');
-        await expect(visitor).toHaveURL(/\/repairs$/);
-        await expect(visitor.locator('.zp-tiles li')).toHaveCount(4);
-        await expect
-            .poll(() =>
-                visitor
-                    .locator('.zp-tiles img')
-                    .first()
-                    .evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth > 0),
-            )
-            .toBe(true);
-        // The page of a picture asks as well, and leads back to it.
-        const other = await browser.newContext();
-        const second = await other.newPage();
-        const own = addresses.find((address) => address.startsWith('/pictures/')) ?? '';
-        await second.goto(own);
-        await second.getByLabel('Password').fill(KEY);
-        await second.keyboard.press('Enter');
-        await expect(second).toHaveURL(new RegExp(`${own}$`));
-        await expect(second.locator('.zp-one img')).toBeVisible();
-        // Through the cache the one who knows it sees it, and the next one does not.
-        await other.addCookies([
-            { name: 'zinc_pane_open', value: (await other.cookies()).find(({ name }) => name === 'zinc_pane_open')?.value ?? '', url: cache.address },
-        ]);
-        await second.goto(`${cache.address}/repairs`);
-        await expect(second.locator('.zp-tiles li')).toHaveCount(4);
-        const stranger = await (await browser.newContext()).newPage();
-        await stranger.goto(`${cache.address}/repairs`);
-        await expect(stranger.locator('form.zp-lock')).toBeVisible();
-        await expect(stranger.locator('.zp-tiles')).toHaveCount(0);
-        await stranger.context().close();
-        await other.close();
-        await page.getByRole('button', { name: 'Unlock …' }).press('Enter');
-        await sure(page, 'Unlock').click();
-        await expect(page.getByText('Anyone may see it.')).toBeVisible();
-        expect((await opened(baseURL ?? '')).length).toBe(addresses.length);
-    } finally {
-        cache.stop();
-        await context.close();
-    }
-    // The refusal of the short one.
-    expect(trouble.filter((one) => one.includes('422'))).toHaveLength(1);
-    trouble.length = 0;
-});
+            await visitor.goto('/repairs');
+            const form = visitor.locator('form.zp-lock');
+            await expect(form).toContainText('This gallery is locked.');
+            await expectAccessible(visitor);
+            await form.getByLabel('Password').fill('nine white egrets');
+            await visitor.keyboard.press('Enter');
+            await expect(visitor.getByRole('alert')).toHaveText('This is not the password.');
+            await expectAccessible(visitor);
+            await visitor.getByLabel('Password').fill(KEY);
+            await visitor.keyboard.press('Enter');
+            await expect(visitor).toHaveURL(/\/repairs$/);
+            await expect(visitor.locator('.zp-tiles li')).toHaveCount(4);
+            await expect
+                .poll(() =>
+                    visitor
+                        .locator('.zp-tiles img')
+                        .first()
+                        .evaluate((image: HTMLImageElement) => image.complete && image.naturalWidth > 0),
+                )
+                .toBe(true);
+            // The page of a picture asks as well, and leads back to it.
+            const other = await browser.newContext();
+            const second = await other.newPage();
+            const own = addresses.find((address) => address.startsWith('/pictures/')) ?? '';
+            await second.goto(own);
+            await second.getByLabel('Password').fill(KEY);
+            await second.keyboard.press('Enter');
+            await expect(second).toHaveURL(new RegExp(`${own}$`));
+            await expect(second.locator('.zp-one img')).toBeVisible();
+            // Through the cache the one who knows it sees it, and the next one does not.
+            await other.addCookies([
+                { name: 'zinc_pane_open', value: (await other.cookies()).find(({ name }) => name === 'zinc_pane_open')?.value ?? '', url: cache.address },
+            ]);
+            await second.goto(`${cache.address}/repairs`);
+            await expect(second.locator('.zp-tiles li')).toHaveCount(4);
+            const stranger = await (await browser.newContext()).newPage();
+            await stranger.goto(`${cache.address}/repairs`);
+            await expect(stranger.locator('form.zp-lock')).toBeVisible();
+            await expect(stranger.locator('.zp-tiles')).toHaveCount(0);
+            await stranger.context().close();
+            await other.close();
+            await page.getByRole('button', { name: 'Unlock …' }).press('Enter');
+            await sure(page, 'Unlock').click();
+            await expect(page.getByText('Anyone may see it.')).toBeVisible();
+            expect((await opened(baseURL ?? '')).length).toBe(addresses.length);
+        } finally {
+            cache.stop();
+            await context.close();
+        }
+        // The refusal of the short one.
+        expect(trouble.filter((one) => one.includes('422'))).toHaveLength(1);
+        trouble.length = 0;
+    },
+);
 
 test('says to a page that may not have it that it may not, and tells of it in Site', async ({ page, browser, baseURL }) => {
     const id = await galleryOf(page, 'Dressed: for friends', demo(...NAMES.slice(0, 2)));

@@ -182,7 +182,7 @@ test('fits its frame, and its large view into what is seen of the frame', async 
     });
 });
 
-test('fetches files as wide as they are drawn in a second engine @long, which measures nothing by itself', async ({ page }) => {
+test('fetches files as wide as they are drawn in a second engine, which measures nothing by itself', { tag: '@long' }, async ({ page }) => {
     test.setTimeout(180_000);
     const id = await alone(page, 'second engine', 8, { layout: { kind: 'grid', columns: 4 } });
     const kinds = await kindsOf(page, id, 700);

@@ -1,6 +1,7 @@
 import { HtmlValidate, StaticConfigLoader } from 'html-validate';
 import { NAMES, redesign } from './dressing';
 import { kindsOf, pageOf, serve, unfolded } from './hosts';
+import { sample } from './long';
 import { demo, expect, expectAccessible, galleryOf, putLive, studioApi, test } from './support';
 
 const checker = new HtmlValidate(new StaticConfigLoader({ extends: ['html-validate:standard'] }));
@@ -17,15 +18,15 @@ async function faults(html: string): Promise<string[]> {
 }
 
 const DESIGNS = {
-    plain: { layout: { kind: 'grid', columns: 3 } },
     dressed: {
         layout: { kind: 'rows', row_height: 150, initial_view: 'rows', initial_rows: 1 },
         finish: { captions: { place: 'below', title: true, caption: true, lines: 2 }, ground: { colour: '#eeeeee', padding: 20 }, arrival: { way: 'rise' } },
         viewer: { giving: { pages: true, download: 'large' }, click: { hint: 'above' } },
     },
+    plain: { layout: { kind: 'grid', columns: 3 } },
 };
 
-for (const [name, design] of Object.entries(DESIGNS)) {
+for (const [name, design] of sample(Object.entries(DESIGNS), 1)) {
     test(`is HTML without a fault in all five ways, and accessible there: ${name}`, async ({ page, browser }) => {
         test.setTimeout(200_000);
         const id = await galleryOf(page, `Dressed: standards "${name}" <&>`, demo(...NAMES.slice(0, 5)));

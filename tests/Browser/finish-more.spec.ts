@@ -34,7 +34,7 @@ test('pictures rise one after another as the visitor comes to them, and are neve
     expect(await page.content()).not.toContain('zinc-pane-arrival');
 });
 
-test('lanes drift against each other with the scrolling and back; six characters; heights of their own', async ({ page, browser }) => {
+test('lanes drift against each other with the scrolling and back; six characters; heights of their own', { tag: '@long' }, async ({ page, browser }) => {
     const { id, proof } = await dressed(page, 'Dressed: drift', 12, 0, { kind: 'grid', columns: 3, shape: '2:3' });
     await pick(page, 'Drift');
     const characters = page.getByRole('listbox', { name: 'Drift' }).getByRole('option');
@@ -75,7 +75,7 @@ test('lanes drift against each other with the scrolling and back; six characters
     await still.context().close();
 });
 
-test('a finish is taken, kept under a name, followed, changed with its followers, sent out and taken in', async ({ page, trouble }) => {
+test('a finish is taken, kept under a name, followed, changed with its followers, sent out and taken in', { tag: '@long' }, async ({ page, trouble }) => {
     const other = await dressed(page, 'Dressed: follower', 3);
     const { id } = await dressed(page, 'Dressed: named', 3, 3);
     await page.getByRole('option', { name: /^Night shed/ }).click();
@@ -136,7 +136,7 @@ test('a finish is taken, kept under a name, followed, changed with its followers
         if (source === 'kept') await api('DELETE', `finishes/${key}`);
 });
 
-test('colours and letters of the page at one press, and letters that ship with the program', async ({ page }) => {
+test('colours and letters of the page at one press, and letters that ship with the program', { tag: '@long' }, async ({ page }) => {
     const { id, proof } = await dressed(page, 'Dressed: letters', 4, 4);
     await pick(page, 'Below');
     await group(page, 'Lettering');
@@ -163,7 +163,7 @@ test('colours and letters of the page at one press, and letters that ship with t
     await visitor.close();
 });
 
-test('an id, classes, and CSS that cannot leave the gallery', async ({ page, trouble }) => {
+test('an id, classes, and CSS that cannot leave the gallery', { tag: '@long' }, async ({ page, trouble }) => {
     const { id, proof } = await dressed(page, 'Dressed: css', 3, 3);
     await group(page, 'Your CSS');
     const field = (name: string) => page.getByRole('textbox', { name, exact: true });

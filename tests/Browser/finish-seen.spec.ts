@@ -3,7 +3,7 @@ import { live, NAMES, redesign } from './dressing';
 import { isLong, sample } from './long';
 import { demo, expect, expectAccessible, farthestOff, galleryOf, makePictures, studioApi, test, tileBoxes, putLive } from './support';
 
-test('keeps every tile where the core has it, whatever is around it, at many widths', async ({ page }) => {
+test('keeps every tile where the core has it, whatever is around it, at many widths', { tag: '@long' }, async ({ page }) => {
     test.setTimeout(400_000);
     const id = await galleryOf(page, 'Dressed: boxes', demo(...NAMES.slice(0, 11)));
     const api = await studioApi(page);
@@ -127,7 +127,7 @@ test('computes of captions what a screenshot shows, and leaves none hard to read
     for (const { number } of after.captions) expect(await measured(page, number), `caption ${number}`).toBeGreaterThanOrEqual(4.5);
 });
 
-test('is accessible in the ready finishes, wide and on a phone, in forced colours, and whole on paper', async ({ page }) => {
+test('is accessible in the ready finishes, wide and on a phone, in forced colours, and whole on paper', { tag: '@long' }, async ({ page }) => {
     test.setTimeout(300_000);
     const id = await galleryOf(page, 'Dressed: all', demo(...NAMES.slice(0, 7)));
     const api = await studioApi(page);

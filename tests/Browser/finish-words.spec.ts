@@ -42,7 +42,7 @@ const outside = (page: Page, over: boolean): Promise<string[]> =>
         return found;
     }, over);
 
-test('keeps captions of any length and script within their tiles, in any layout, finish, width and direction', async ({ page }) => {
+test('keeps captions of any length and script within their tiles, in any layout, finish, width and direction', { tag: '@long' }, async ({ page }) => {
     test.setTimeout(300_000);
     const id = await worded(page);
     const finishes = [

@@ -1,7 +1,7 @@
 import { dressed, group, live, number, pick, style } from './dressing';
 import { expect, expectAccessible, studioApi, test } from './support';
 
-test('captions when pointed at or focused, white on dark, none where there are none, hidden on narrow pages', async ({ page, browser }) => {
+test('captions when pointed at or focused, white on dark, none where there are none, hidden on narrow pages', { tag: '@long' }, async ({ page, browser }) => {
     const { id, proof } = await dressed(page, 'Dressed: captions', 12, 5, { kind: 'grid', columns: 4 });
     await pick(page, 'Pointed at');
     await expect(proof.locator('.zp-over')).toHaveCount(5);
@@ -51,7 +51,7 @@ test('says which captions are hard to read, shows where, and mends all of them a
     expect(parseFloat((await list.locator('small').first().textContent()) ?? '')).toBeGreaterThanOrEqual(4.5);
 });
 
-test('a border of three kinds, corners, a shadow, a mount, grounds', async ({ page }) => {
+test('a border of three kinds, corners, a shadow, a mount, grounds', { tag: '@long' }, async ({ page }) => {
     const { id, proof } = await dressed(page, 'Dressed: edges', 4);
     const tile = proof.locator('li').first();
     await group(page, 'Edges');
@@ -101,7 +101,7 @@ test('a border of three kinds, corners, a shadow, a mount, grounds', async ({ pa
     expect((await page.request.get(url)).status()).toBe(200);
 });
 
-test('effects move by themselves on the own pictures; one is taken, made slower, and mixed', async ({ page }) => {
+test('effects move by themselves on the own pictures; one is taken, made slower, and mixed', { tag: '@long' }, async ({ page }) => {
     const { proof } = await dressed(page, 'Dressed: effects', 4);
     await pick(page, 'Under the pointer');
     const effects = page.getByRole('listbox', { name: 'Under the pointer' }).getByRole('option');

@@ -22,9 +22,9 @@ async function dropFiles(page: Page, target: string, files: string[]): Promise<v
 
 for (const [name, viewport, count] of [
     ['wide', { width: 1280, height: 800 }, 6],
-    ['phone @long', { width: 390, height: 844 }, 5],
+    ['phone', { width: 390, height: 844 }, 5],
 ] as const) {
-    test(`from a folder of pictures to a live page, ${name}`, async ({ page, trouble, browser }) => {
+    test(`from a folder of pictures to a live page, ${name}`, { tag: '@long' }, async ({ page, trouble, browser }) => {
         await signIn(page);
         await expect(page.getByRole('link', { name: /Kites for sale/ })).toBeVisible();
         await expectAccessible(page);

@@ -6,7 +6,7 @@ import { choose, demo, expect, expectAccessible, galleryOf, makePictures, makePl
 
 const FOLDER = mkdtempSync(join(tmpdir(), 'pictures-'));
 
-test('sends a file larger than a request may be, and goes on where a lost connection broke it', async ({ page, trouble }) => {
+test('sends a file larger than a request may be, and goes on where a lost connection broke it', { tag: '@long' }, async ({ page, trouble }) => {
     test.slow();
     const id = await galleryOf(page, 'Large files', []);
     const [small] = makePictures(FOLDER, 1) as [string];
@@ -45,7 +45,7 @@ test('sends a file larger than a request may be, and goes on where a lost connec
     expect(trouble.splice(0).every((text) => text.includes('ERR_CONNECTION_RESET'))).toBe(true);
 });
 
-test('takes in a ZIP and what is on the camera card, and tells what is wrong', async ({ page }) => {
+test('takes in a ZIP and what is on the camera card, and tells what is wrong', { tag: '@long' }, async ({ page }) => {
     const id = await galleryOf(page, 'From elsewhere', []);
     const files = makePictures(join(FOLDER, 'zip'), 3);
     execFileSync('php', [

@@ -76,68 +76,72 @@ test('a gallery is set otherwise in one place, shown on every page, and taken of
     await api('DELETE', `galleries/${id}`);
 });
 
-test('a picture is taken off everywhere and allowed again, a page is taken offline, and what was deleted for good cannot come back', async ({ page }) => {
-    await signIn(page);
-    const api = await studioApi(page);
-    const title = 'Seen nowhere';
-    const id = await galleryOf(page, title, makePictures(mkdtempSync(join(tmpdir(), 'zp-')), 3));
-    const { id: own } = await api<SitePage>('POST', 'pages', { title });
-    await api('POST', 'panes', { page_id: own, gallery_id: id, spot: 1 });
-    await putLive(page, id);
-    await api('POST', 'site/live', { galleries: {}, pages: [own] });
-    // Without a session, as any stranger asks.
-    const status = async (path: string): Promise<number> => (await fetch(new URL(path, page.url()))).status;
-    const files = async (): Promise<string[]> => [
-        ...new Set((await (await fetch(new URL('/seen-nowhere', page.url()))).text()).match(/\/media\/[0-9a-f]{24}\/\d+\.webp/g)),
-    ];
-    const [first] = await files();
-    const chosen = page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option');
-    const take = async (): Promise<void> => {
-        await page.goto('/studio/pictures');
-        await chosen.filter({ has: page.locator(`img[src*="${first?.split('/')[2] ?? ''}"]`) }).click();
-    };
-    await take();
-    await page.getByRole('button', { name: 'Take offline everywhere' }).press('Enter');
-    await page.getByRole('button', { name: 'Take offline', exact: true }).press('Enter');
-    await expect(page.getByText('Taken offline everywhere: no visitor gets it, whatever is put live.')).toBeVisible();
-    expect(await status(first ?? '')).toBe(404);
-    expect((await files()).some((file) => file.split('/')[2] === first?.split('/')[2])).toBe(false);
-    await expectAccessible(page);
-    await page.getByRole('button', { name: 'Allow it again' }).press('Enter');
-    await expect(page.getByRole('button', { name: 'Take offline everywhere' })).toBeVisible();
-    await putLive(page, id);
-    expect(await status(first ?? '')).toBe(200);
-    // Out of the gallery, and out of the store for good; undo says what it cannot bring back.
-    await page.goto(`/studio/galleries/${id}/pictures`);
-    await tiles(page)
-        .filter({ has: page.locator(`img[src*="${first?.split('/')[2] ?? ''}"]`) })
-        .click();
-    await page.keyboard.press('Delete');
-    await expect(tiles(page)).toHaveCount(2);
-    await expect.poll(async () => (await api<{ items: object[] }>('GET', `galleries/${id}`)).items.length).toBe(2);
-    await take();
-    await page.getByRole('button', { name: 'Put into the bin' }).press('Enter');
-    await page.getByRole('radio', { name: 'Bin' }).press('Space');
-    await chosen.first().click();
-    await page.getByRole('button', { name: 'Delete for good…' }).press('Enter');
-    await page.getByRole('button', { name: 'Yes, delete it; there is no way back' }).press('Enter');
-    await expect(page.getByText('The bin is empty.')).toBeVisible();
-    expect(await status(first ?? '')).toBe(404);
-    await page.goto(`/studio/galleries/${id}/pictures`);
-    await page.getByRole('button', { name: /^Undo/ }).click();
-    await expect(page.getByText('One picture was deleted for good since, and cannot come back. All else did.')).toBeVisible();
-    await expect(tiles(page)).toHaveCount(2);
-    // The page itself.
-    const [other] = await files();
-    await page.goto(`/studio/site?page=${own}`);
-    await page.getByRole('button', { name: 'Take offline', exact: true }).press('Enter');
-    await sure(page, 'Take offline').click();
-    await expect.poll(async () => status('/seen-nowhere')).toBe(404);
-    // Its gallery may be embedded elsewhere still; once that is offline too, nothing is left.
-    expect(await status(other ?? '')).toBe(200);
-    await api('POST', `galleries/${id}/offline`, { version: (await api<{ version: number }>('GET', `galleries/${id}`)).version });
-    expect(await status(other ?? '')).toBe(404);
-    await page.goto('/studio/galleries');
-    await api('DELETE', `pages/${own}`);
-    await api('DELETE', `galleries/${id}`);
-});
+test(
+    'a picture is taken off everywhere and allowed again, a page is taken offline, and what was deleted for good cannot come back',
+    { tag: '@long' },
+    async ({ page }) => {
+        await signIn(page);
+        const api = await studioApi(page);
+        const title = 'Seen nowhere';
+        const id = await galleryOf(page, title, makePictures(mkdtempSync(join(tmpdir(), 'zp-')), 3));
+        const { id: own } = await api<SitePage>('POST', 'pages', { title });
+        await api('POST', 'panes', { page_id: own, gallery_id: id, spot: 1 });
+        await putLive(page, id);
+        await api('POST', 'site/live', { galleries: {}, pages: [own] });
+        // Without a session, as any stranger asks.
+        const status = async (path: string): Promise<number> => (await fetch(new URL(path, page.url()))).status;
+        const files = async (): Promise<string[]> => [
+            ...new Set((await (await fetch(new URL('/seen-nowhere', page.url()))).text()).match(/\/media\/[0-9a-f]{24}\/\d+\.webp/g)),
+        ];
+        const [first] = await files();
+        const chosen = page.getByRole('listbox', { name: 'Pictures of the store' }).getByRole('option');
+        const take = async (): Promise<void> => {
+            await page.goto('/studio/pictures');
+            await chosen.filter({ has: page.locator(`img[src*="${first?.split('/')[2] ?? ''}"]`) }).click();
+        };
+        await take();
+        await page.getByRole('button', { name: 'Take offline everywhere' }).press('Enter');
+        await page.getByRole('button', { name: 'Take offline', exact: true }).press('Enter');
+        await expect(page.getByText('Taken offline everywhere: no visitor gets it, whatever is put live.')).toBeVisible();
+        expect(await status(first ?? '')).toBe(404);
+        expect((await files()).some((file) => file.split('/')[2] === first?.split('/')[2])).toBe(false);
+        await expectAccessible(page);
+        await page.getByRole('button', { name: 'Allow it again' }).press('Enter');
+        await expect(page.getByRole('button', { name: 'Take offline everywhere' })).toBeVisible();
+        await putLive(page, id);
+        expect(await status(first ?? '')).toBe(200);
+        // Out of the gallery, and out of the store for good; undo says what it cannot bring back.
+        await page.goto(`/studio/galleries/${id}/pictures`);
+        await tiles(page)
+            .filter({ has: page.locator(`img[src*="${first?.split('/')[2] ?? ''}"]`) })
+            .click();
+        await page.keyboard.press('Delete');
+        await expect(tiles(page)).toHaveCount(2);
+        await expect.poll(async () => (await api<{ items: object[] }>('GET', `galleries/${id}`)).items.length).toBe(2);
+        await take();
+        await page.getByRole('button', { name: 'Put into the bin' }).press('Enter');
+        await page.getByRole('radio', { name: 'Bin' }).press('Space');
+        await chosen.first().click();
+        await page.getByRole('button', { name: 'Delete for good…' }).press('Enter');
+        await page.getByRole('button', { name: 'Yes, delete it; there is no way back' }).press('Enter');
+        await expect(page.getByText('The bin is empty.')).toBeVisible();
+        expect(await status(first ?? '')).toBe(404);
+        await page.goto(`/studio/galleries/${id}/pictures`);
+        await page.getByRole('button', { name: /^Undo/ }).click();
+        await expect(page.getByText('One picture was deleted for good since, and cannot come back. All else did.')).toBeVisible();
+        await expect(tiles(page)).toHaveCount(2);
+        // The page itself.
+        const [other] = await files();
+        await page.goto(`/studio/site?page=${own}`);
+        await page.getByRole('button', { name: 'Take offline', exact: true }).press('Enter');
+        await sure(page, 'Take offline').click();
+        await expect.poll(async () => status('/seen-nowhere')).toBe(404);
+        // Its gallery may be embedded elsewhere still; once that is offline too, nothing is left.
+        expect(await status(other ?? '')).toBe(200);
+        await api('POST', `galleries/${id}/offline`, { version: (await api<{ version: number }>('GET', `galleries/${id}`)).version });
+        expect(await status(other ?? '')).toBe(404);
+        await page.goto('/studio/galleries');
+        await api('DELETE', `pages/${own}`);
+        await api('DELETE', `galleries/${id}`);
+    },
+);

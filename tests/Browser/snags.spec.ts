@@ -62,7 +62,7 @@ test('finds what visitors would trip over with each change, shows where, and men
     await expect(page.locator(':focus')).toHaveAttribute('aria-label', /^Alt text of picture/);
 });
 
-test('lets a snag be meant with a word, which comes back when something of it changes', async ({ page }) => {
+test('lets a snag be meant with a word, which comes back when something of it changes', { tag: '@long' }, async ({ page }) => {
     const id = await galleryOf(page, 'Dressed: meant', demo('two-boats', 'grey-tide', 'stars-above', 'last-lantern', 'lanterns-on-the-water'));
     await redesign(page, id, { layout: { kind: 'grid', column_rule: 'count', columns: 3, last_row: 'start' } });
     await page.goto(`/studio/galleries/${id}/snags`);

@@ -64,7 +64,7 @@ function copyIn(name = 'data'): string {
     return data;
 }
 
-test('a killed shell leaves nothing behind, and the next start finds all as it was', async ({ request }) => {
+test('a killed shell leaves nothing behind, and the next start finds all as it was', { tag: '@long' }, async ({ request }) => {
     const data = copyIn();
     const shell = await start(data);
     expect(running(data).length).toBeGreaterThan(6);
@@ -94,7 +94,7 @@ test('what is secret is its user’s alone, and nothing runs as root that need n
     expect(user(master) === '0').toBe(isRoot && !mayLook);
 });
 
-test('a backup of a running installation comes back byte for byte, and a damaged one is refused whole', async ({ request }) => {
+test('a backup of a running installation comes back byte for byte, and a damaged one is refused whole', { tag: '@long' }, async ({ request }) => {
     const data = copyIn();
     await start(data);
     const page = await (await request.get(`${address()}/kites`)).body();

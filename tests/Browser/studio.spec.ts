@@ -12,7 +12,7 @@ test('keeps strangers out, and says why', async ({ page, trouble }) => {
     expect(trouble.splice(0).join()).toContain('422');
 });
 
-test('lets two windows change different things, and takes both back', async ({ page, context, trouble }) => {
+test('lets two windows change different things, and takes both back', { tag: '@long' }, async ({ page, context, trouble }) => {
     await signIn(page);
     await page.getByRole('link', { name: /Kites for sale/ }).click();
     await expect(page.getByRole('slider', { name: 'Gap' })).toBeVisible();
@@ -43,7 +43,7 @@ test('lets two windows change different things, and takes both back', async ({ p
     expect(trouble).toEqual([]);
 });
 
-test('does the whole layout by keyboard alone', async ({ page }) => {
+test('does the whole layout by keyboard alone', { tag: '@long' }, async ({ page }) => {
     await signIn(page);
     await page.getByRole('link', { name: /From the workshop/ }).focus();
     await page.keyboard.press('Enter');

@@ -161,61 +161,65 @@ test('says what a click does, leads elsewhere, gives files by names of their own
     await expect(page.getByRole('link', { name: 'Download' })).toBeHidden();
 });
 
-test('shows the rest by a button, with the focus on the first that came; turns tabs from right to left; prints every picture', async ({ page }) => {
-    const { id } = await viewed(page, 'Rest', NAMES, {}, { layout: { kind: 'grid', columns: 3, initial_view: 'rows', initial_rows: 1 } });
-    const shown = () => tilesOf(page).evaluateAll((links) => links.filter((link) => link.checkVisibility()).length);
-    await page.goto('/repairs');
-    expect(await shown()).toBe(3);
-    await page.locator('summary', { hasText: 'Show all 7' }).press('Enter');
-    await expect.poll(shown).toBe(7);
-    await expect(tilesOf(page).nth(3)).toBeFocused();
-    const printed = async (): Promise<void> => {
-        await page.emulateMedia({ media: 'print' });
-        const boxes = await page
-            .locator('ul[aria-label^="Rest"]>li>a')
-            .locator('img')
-            .evaluateAll((images) =>
-                images.map((image) => image.getBoundingClientRect()).map(({ left, right, width, height }) => ({ left, right, width, height })),
-            );
-        const wide = await page.evaluate(() => innerWidth);
-        expect(boxes.filter(({ left, right, width, height }) => width > 20 && height > 20 && left >= -1 && right <= wide + 1)).toHaveLength(7);
-        await page.emulateMedia({ media: 'screen' });
-    };
-    await page.reload();
-    await printed();
-    for (const kind of ['strip', 'slideshow']) {
-        await setViewer(page, id, {}, { layout: { kind, initial_view: 'all' } });
+test(
+    'shows the rest by a button, with the focus on the first that came; turns tabs from right to left; prints every picture',
+    { tag: '@long' },
+    async ({ page }) => {
+        const { id } = await viewed(page, 'Rest', NAMES, {}, { layout: { kind: 'grid', columns: 3, initial_view: 'rows', initial_rows: 1 } });
+        const shown = () => tilesOf(page).evaluateAll((links) => links.filter((link) => link.checkVisibility()).length);
+        await page.goto('/repairs');
+        expect(await shown()).toBe(3);
+        await page.locator('summary', { hasText: 'Show all 7' }).press('Enter');
+        await expect.poll(shown).toBe(7);
+        await expect(tilesOf(page).nth(3)).toBeFocused();
+        const printed = async (): Promise<void> => {
+            await page.emulateMedia({ media: 'print' });
+            const boxes = await page
+                .locator('ul[aria-label^="Rest"]>li>a')
+                .locator('img')
+                .evaluateAll((images) =>
+                    images.map((image) => image.getBoundingClientRect()).map(({ left, right, width, height }) => ({ left, right, width, height })),
+                );
+            const wide = await page.evaluate(() => innerWidth);
+            expect(boxes.filter(({ left, right, width, height }) => width > 20 && height > 20 && left >= -1 && right <= wide + 1)).toHaveLength(7);
+            await page.emulateMedia({ media: 'screen' });
+        };
+        await page.reload();
+        await printed();
+        for (const kind of ['strip', 'slideshow']) {
+            await setViewer(page, id, {}, { layout: { kind, initial_view: 'all' } });
+            await putLive(page, id);
+            await page.goto('/repairs');
+            await printed();
+            const list = page.getByRole('list', { name: 'Rest' });
+            await list.focus();
+            await page.keyboard.press('End');
+            await expect(page.getByRole('button', { name: 'Next pictures' })).toHaveAttribute('aria-disabled', 'true');
+            await page.keyboard.press('Home');
+            await expect(page.getByRole('button', { name: 'Previous pictures' })).toHaveAttribute('aria-disabled', 'true');
+            // The button that has done all it can keeps the focus.
+            await page.getByRole('button', { name: 'Next pictures' }).focus();
+            await expect(async () => {
+                await page.keyboard.press('Enter');
+                await expect(page.getByRole('button', { name: 'Next pictures' })).toHaveAttribute('aria-disabled', 'true', { timeout: 500 });
+            }).toPass();
+            await page.keyboard.press('Enter');
+            await expect(page.getByRole('button', { name: 'Next pictures' })).toBeFocused();
+        }
+        await setViewer(page, id, {}, { layout: { kind: 'grid', initial_view: 'pages', initial_rows: 1 } });
         await putLive(page, id);
         await page.goto('/repairs');
         await printed();
-        const list = page.getByRole('list', { name: 'Rest' });
-        await list.focus();
-        await page.keyboard.press('End');
-        await expect(page.getByRole('button', { name: 'Next pictures' })).toHaveAttribute('aria-disabled', 'true');
+        await page.evaluate(() => (document.documentElement.dir = 'rtl'));
+        await page.getByRole('radio', { name: '1', exact: true }).focus();
+        await page.keyboard.press('ArrowLeft');
+        await expect(page.getByRole('radio', { name: '2', exact: true })).toBeChecked();
         await page.keyboard.press('Home');
-        await expect(page.getByRole('button', { name: 'Previous pictures' })).toHaveAttribute('aria-disabled', 'true');
-        // The button that has done all it can keeps the focus.
-        await page.getByRole('button', { name: 'Next pictures' }).focus();
-        await expect(async () => {
-            await page.keyboard.press('Enter');
-            await expect(page.getByRole('button', { name: 'Next pictures' })).toHaveAttribute('aria-disabled', 'true', { timeout: 500 });
-        }).toPass();
-        await page.keyboard.press('Enter');
-        await expect(page.getByRole('button', { name: 'Next pictures' })).toBeFocused();
-    }
-    await setViewer(page, id, {}, { layout: { kind: 'grid', initial_view: 'pages', initial_rows: 1 } });
-    await putLive(page, id);
-    await page.goto('/repairs');
-    await printed();
-    await page.evaluate(() => (document.documentElement.dir = 'rtl'));
-    await page.getByRole('radio', { name: '1', exact: true }).focus();
-    await page.keyboard.press('ArrowLeft');
-    await expect(page.getByRole('radio', { name: '2', exact: true })).toBeChecked();
-    await page.keyboard.press('Home');
-    await expect(page.getByRole('radio', { name: '1', exact: true })).toBeFocused();
-    await page.keyboard.press('End');
-    await expect(page.getByRole('radio', { name: '3', exact: true })).toBeChecked();
-});
+        await expect(page.getByRole('radio', { name: '1', exact: true })).toBeFocused();
+        await page.keyboard.press('End');
+        await expect(page.getByRole('radio', { name: '3', exact: true })).toBeChecked();
+    },
+);
 
 test('goes on behind nothing: a slideshow stands still while the large view is open', async ({ page }) => {
     await viewed(page, 'Behind', NAMES.slice(0, 3), {}, { layout: { kind: 'slideshow', seconds: 1 } });

@@ -148,69 +148,73 @@ test('is the same to a screen reader as is written down here', async ({ page }) 
     await page.keyboard.press('Escape');
 });
 
-test('reads from right to left where its page does, bears forced colours, 200 and 400 per cent, and is accessible in every state', async ({ page }) => {
-    const { id } = await viewed(page, 'States', NAMES, {
-        controls: { thumbnails: true },
-        zoom: { slider: true, loupe: 'large' },
-        giving: { download: 'large' },
-    });
-    await page.goto('/repairs');
-    for (const [name, act] of [
-        ['whole', async () => {}],
-        ['enlarged', () => page.keyboard.press('+')],
-        ['next', () => page.keyboard.press('ArrowRight')],
-        ['playing', () => page.getByRole('button', { name: 'Play slideshow' }).click()],
-    ] as const) {
-        await openTile(page);
-        await act();
-        await test.step(name, () => expectAccessible(page));
-        await page.keyboard.press('Escape');
-    }
-    for (const place of sample(['beside', 'over', 'asked'] as const, 1)) {
-        await setViewer(page, id, { words: { place }, backdrop: { colour: '#f7f3ea', opacity: 60, blur: 12 } });
-        await putLive(page, id);
-        await page.reload();
-        await openTile(page);
-        if (place === 'asked') await page.getByRole('button', { name: 'About this picture' }).click();
-        await expect(large(page).words).toBeVisible();
-        await expectAccessible(page);
-        await page.keyboard.press('Escape');
-    }
-    await page.emulateMedia({ forcedColors: 'active' });
-    await openTile(page);
-    await expectAccessible(page);
-    await page.keyboard.press('Escape');
-    await page.emulateMedia({ forcedColors: 'none' });
-    // A window of 1280 px read at 200 and at 400 per cent.
-    for (const [width, height] of [
-        [640, 400],
-        [320, 200],
-    ] as const) {
-        await page.setViewportSize({ width, height });
+test(
+    'reads from right to left where its page does, bears forced colours, 200 and 400 per cent, and is accessible in every state',
+    { tag: '@long' },
+    async ({ page }) => {
+        const { id } = await viewed(page, 'States', NAMES, {
+            controls: { thumbnails: true },
+            zoom: { slider: true, loupe: 'large' },
+            giving: { download: 'large' },
+        });
+        await page.goto('/repairs');
+        for (const [name, act] of [
+            ['whole', async () => {}],
+            ['enlarged', () => page.keyboard.press('+')],
+            ['next', () => page.keyboard.press('ArrowRight')],
+            ['playing', () => page.getByRole('button', { name: 'Play slideshow' }).click()],
+        ] as const) {
+            await openTile(page);
+            await act();
+            await test.step(name, () => expectAccessible(page));
+            await page.keyboard.press('Escape');
+        }
+        for (const place of sample(['beside', 'over', 'asked'] as const, 1)) {
+            await setViewer(page, id, { words: { place }, backdrop: { colour: '#f7f3ea', opacity: 60, blur: 12 } });
+            await putLive(page, id);
+            await page.reload();
+            await openTile(page);
+            if (place === 'asked') await page.getByRole('button', { name: 'About this picture' }).click();
+            await expect(large(page).words).toBeVisible();
+            await expectAccessible(page);
+            await page.keyboard.press('Escape');
+        }
+        await page.emulateMedia({ forcedColors: 'active' });
         await openTile(page);
         await expectAccessible(page);
         await page.keyboard.press('Escape');
-        await expect(page.getByRole('dialog')).toHaveCount(0);
-    }
-    await page.setViewportSize({ width: 1280, height: 800 });
-    await page.evaluate(() => (document.documentElement.dir = 'rtl'));
-    await openTile(page);
-    const [next, previous] = await Promise.all(
-        ['Next picture', 'Previous picture'].map((name) => page.getByRole('button', { name, exact: true }).boundingBox()),
-    );
-    expect(next?.x).toBeLessThan(previous?.x ?? 0);
-    const { count, stage } = large(page);
-    await page.keyboard.press('ArrowLeft');
-    await expect(count).toHaveText('2 of 3');
-    await rested(page);
-    const room = await stage.boundingBox();
-    const pic = await large(page).pic.boundingBox();
-    if (!room || !pic) throw new Error('no stage');
-    await page.mouse.click(pic.x + pic.width * 0.08, pic.y + pic.height / 2);
-    await expect(count).toHaveText('3 of 3');
-    await expectAccessible(page);
-    await page.keyboard.press('Escape');
-});
+        await page.emulateMedia({ forcedColors: 'none' });
+        // A window of 1280 px read at 200 and at 400 per cent.
+        for (const [width, height] of [
+            [640, 400],
+            [320, 200],
+        ] as const) {
+            await page.setViewportSize({ width, height });
+            await openTile(page);
+            await expectAccessible(page);
+            await page.keyboard.press('Escape');
+            await expect(page.getByRole('dialog')).toHaveCount(0);
+        }
+        await page.setViewportSize({ width: 1280, height: 800 });
+        await page.evaluate(() => (document.documentElement.dir = 'rtl'));
+        await openTile(page);
+        const [next, previous] = await Promise.all(
+            ['Next picture', 'Previous picture'].map((name) => page.getByRole('button', { name, exact: true }).boundingBox()),
+        );
+        expect(next?.x).toBeLessThan(previous?.x ?? 0);
+        const { count, stage } = large(page);
+        await page.keyboard.press('ArrowLeft');
+        await expect(count).toHaveText('2 of 3');
+        await rested(page);
+        const room = await stage.boundingBox();
+        const pic = await large(page).pic.boundingBox();
+        if (!room || !pic) throw new Error('no stage');
+        await page.mouse.click(pic.x + pic.width * 0.08, pic.y + pic.height / 2);
+        await expect(count).toHaveText('3 of 3');
+        await expectAccessible(page);
+        await page.keyboard.press('Escape');
+    },
+);
 
 test('opens from a gallery elsewhere, in a shadow root, under a strict policy and a transformed ancestor, again after it was taken out, in the page’s language', async ({
     page,

@@ -1,3 +1,4 @@
+import { sample } from './long';
 import { expect, expectAccessible, putLive, test } from './support';
 import { Fingers, large, openTile, rested, scaleOf, setViewer, sharpness, stands, tilesOf, viewed } from './viewing';
 
@@ -134,11 +135,13 @@ test('enlarges by wheel, keys, double click and buttons, is drawn about within i
         .toBe(true);
 });
 
-for (const size of [
+const FINGERS = [
     { width: 390, height: 844 },
     { width: 844, height: 390 },
     { width: 820, height: 1180 },
-]) {
+];
+
+for (const size of sample(FINGERS, 1)) {
     test(`is worked by fingers at ${size.width} x ${size.height}`, async ({ page, browser }) => {
         await viewed(page, `Fingers ${size.width}`, NAMES);
         const context = await browser.newContext({ viewport: size, hasTouch: true, isMobile: true });

@@ -44,6 +44,7 @@ it('believes IPTC where a program without XMP changed it since, and XMP otherwis
 });
 
 it('orders a burst by its parts of a second, and clocks of several zones by the moment', function (): void {
+    $this->leaveRenditions();
     $this->signIn();
     $gallery = Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Kites'])->json('id'));
     $times = [

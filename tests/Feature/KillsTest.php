@@ -38,7 +38,7 @@ it('loses nothing and leaves nothing half done, whenever it is killed', function
     $killed = $ended = 0;
     $promised = ['gap' => null, 'pictures' => 1, 'batch' => null];
     $acts = ['take', 'render', 'live', 'gap', 'zip'];
-    $wanted = trials(200, 4);
+    $wanted = trials(200, 2);
     for ($turn = 0; $killed < $wanted; $turn++) {
         $act = $acts[$turn % count($acts)];
         $gap = 1 + $turn % 60;

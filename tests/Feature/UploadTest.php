@@ -10,6 +10,7 @@ use App\Models\Upload;
 use Illuminate\Testing\TestResponse;
 
 beforeEach(function (): void {
+    $this->leaveRenditions();
     $this->signIn();
     $this->gallery = Gallery::query()->findOrFail($this->postJson('/studio/api/galleries', ['title' => 'Kites'])->json('id'));
     $this->begin = fn (int $bytes, string $name, array $more = []): TestResponse => $this->post('/studio/api/uploads', [], [
@@ -110,7 +111,7 @@ it('lets files that were dropped together stand in their order, whatever order t
     sort($arrivals);
     expect(array_column(array_column($this->getJson("/studio/api/galleries/{$this->gallery->id}")->json('items'), 'picture'), 'name'))
         ->toBe(['before.jpg', ...array_map(fn (int $place): string => "{$place}.jpg", $arrivals), 'other.jpg']);
-})->with(sample([[[2, 10, 0, 11, 1]], [[0, 1, 4, 3, 2]], [[4, 3, 1, 0]]], 1));
+})->with(sample([[[2, 10, 0]], [[0, 1, 4, 3, 2]], [[4, 3, 1, 0]]], 1));
 
 it('refuses parts that do not belong, and other people\'s', function (): void {
     $address = ($this->begin)(10, 'a.jpg')->headers->get('Location');

@@ -109,6 +109,22 @@ test('walks through the large view by keys, and gives the focus back', async ({ 
     await expect(page.locator('.zp-tiles a').last()).toBeFocused();
 });
 
+test('leaves the picture in sight that was seen last, wherever the first one was', async ({ page }) => {
+    await page.setViewportSize({ width: 390, height: 500 });
+    await openFirst(page);
+    await page.keyboard.press('End');
+    await expect(count(page)).toHaveText('10 of 10');
+    await page.keyboard.press('Escape');
+    await expect(page.locator('.zp-tiles a').last()).toBeFocused();
+    // A browser that goes back puts the page where it was before, a frame or two later.
+    await page.evaluate(async () => {
+        for (let frame = 0; frame < 6; frame++) await new Promise(requestAnimationFrame);
+    });
+    await expect(page.locator('.zp-tiles a').last()).toBeInViewport();
+    // Pages that come after go back as ever.
+    expect(await page.evaluate(() => history.scrollRestoration)).toBe('auto');
+});
+
 test('turns by arrows and by a click on either side of the picture', async ({ page }) => {
     await openFirst(page);
     await page.getByRole('button', { name: 'Next picture', exact: true }).click();

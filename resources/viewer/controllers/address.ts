@@ -7,6 +7,9 @@ function state(): Opened | undefined {
 
 /** The address of the picture that is seen, and "back" as a way to close. */
 export class Address {
+    /** What the page had asked for before. */
+    private scrolls: ScrollRestoration = 'auto';
+
     /**
      * @param isTold whether the page's own address names the picture
      */
@@ -16,7 +19,12 @@ export class Address {
         // By its address, or after a reload: there is an entry for it already.
         if (id && location.hash === `#${id}`) {
             if (!state()) this.write('replaceState', id, 'landed');
-        } else this.write('pushState', id, 'opened');
+        } else {
+            this.scrolls = history.scrollRestoration;
+            // Going back would put the page where it was, and the picture that was seen last out of sight.
+            history.scrollRestoration = 'manual';
+            this.write('pushState', id, 'opened');
+        }
     }
 
     turn(id: string): void {
@@ -31,6 +39,11 @@ export class Address {
         }
         if (state() === 'landed') history.replaceState({ ...(history.state as object), zincPane: undefined }, '', location.pathname + location.search);
         return false;
+    }
+
+    /** The page goes back as ever from here on; browsers look for this a frame or two after they went back. */
+    left(): void {
+        requestAnimationFrame(() => requestAnimationFrame(() => (history.scrollRestoration = this.scrolls)));
     }
 
     /** Whether the entry that is shown now is still one of an open picture. */

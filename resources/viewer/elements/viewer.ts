@@ -267,6 +267,7 @@ export class Viewer extends HTMLElement {
         this.remove();
         link?.focus({ preventScroll: true });
         link?.scrollIntoView({ block: 'nearest', behavior: 'instant' });
+        this.address.left();
         const image = link?.querySelector('img') ?? undefined;
         // The tile takes it back.
         fly(image, box, image?.getBoundingClientRect(), 0);

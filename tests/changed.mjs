@@ -9,7 +9,7 @@ import { join } from 'node:path';
 const BUDGET = 160;
 /** s that a file of tests is taken to need where no report tells. */
 const UNKNOWN = 4;
-/** Studio folders and the specs that go through them; a folder that is not here is gone through by the journey. */
+/** Studio folders and the specs that go through them; a folder that is not here is gone through by the first gallery. */
 const SPECS = {
     account: ['people'],
     elsewhere: ['elsewhere-formats', 'elsewhere-locked'],
@@ -18,7 +18,7 @@ const SPECS = {
     outbox: ['safe', 'words'],
     pages: ['pages', 'pages-more'],
     people: ['people'],
-    pictures: ['pictures', 'journey'],
+    pictures: ['pictures', 'keyboard'],
     'sign-in': ['people', 'studio'],
     site: ['site', 'site-more'],
     snags: ['snags', 'snags-more'],

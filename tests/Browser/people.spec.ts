@@ -12,7 +12,7 @@ function codeOf(secret: string, at = Date.now()): string {
     return String((hash.readUInt32BE(offset) & 0x7fffffff) % 1_000_000).padStart(6, '0');
 }
 
-test('an owner invites an editor, who comes in, sets up a second step, and is removed again', { tag: '@long' }, async ({ page, browser, trouble }) => {
+test('an owner invites an editor, who comes in, sets up a second step, and is removed again', async ({ page, browser, trouble }) => {
     await signIn(page);
     await page.getByRole('button', { name: /Owner/ }).press('Enter');
     await page.getByRole('menuitem', { name: 'People' }).click();

@@ -49,7 +49,8 @@ final readonly class FirstLook
      */
     private function showsThrough(Source $source, string $base, string $work): bool
     {
-        if ((@getimagesize($source->path)[2] ?? null) === IMAGETYPE_JPEG) {
+        $about = @getimagesize($source->path);
+        if ($about !== false && $about[2] === IMAGETYPE_JPEG) {
             return false;
         }
         $bands = (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $base]));

@@ -1,11 +1,7 @@
 import type { Page } from '@playwright/test';
-import { readdirSync } from 'node:fs';
+import { NAMES } from './dressing';
 import { sample } from './long';
 import { demo, designOf, expect, expectAccessible, farthestOff, galleryOf, putLive, studioApi, swipe, test, tileBoxes } from './support';
-
-const NAMES = readdirSync('database/demo/pictures')
-    .filter((file) => file.endsWith('.jpg'))
-    .map((file) => file.replace('.jpg', ''));
 
 const LAYOUTS: Record<string, object> = {
     'rows, balanced': { kind: 'rows', last_row: 'balance' },

@@ -186,27 +186,25 @@ test('scrolls the pictures by a finger, lifts one by holding, and chooses severa
         const box = (await tiles(page).nth(index).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
         return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
     };
-    const drag = async (from: { x: number; y: number }, to: { x: number; y: number }, hold: number): Promise<void> => {
-        const sent = [touch('touchStart', from.x, from.y)];
-        if (hold) await page.waitForTimeout(hold);
-        for (let step = 1; step <= 12; step++) {
-            sent.push(touch('touchMove', from.x + ((to.x - from.x) * step) / 12, from.y + ((to.y - from.y) * step) / 12));
-            // One that does not rest goes up at once: to wait for each answer could be rest enough.
-            if (hold) await Promise.all(sent);
-        }
-        await Promise.all(sent);
-        await page.waitForTimeout(150);
-        await touch('touchEnd');
-    };
-    // A finger that goes up at once scrolls, and moves no picture.
+    const lifted = page.locator('.sortable-chosen');
+    // A finger that goes up at once scrolls, and moves no picture: to wait for each answer could be rest enough.
     const from = await middle(0);
-    await drag(from, { x: from.x, y: from.y - 160 }, 0);
-    await page.waitForTimeout(400);
+    const sent = [touch('touchStart', from.x, from.y)];
+    for (let step = 1; step <= 12; step++) sent.push(touch('touchMove', from.x, from.y - (160 * step) / 12));
+    await Promise.all([...sent, touch('touchEnd')]);
+    await expect.poll(() => page.evaluate(() => scrollY)).toBeGreaterThan(0);
+    await expect(lifted).toHaveCount(0);
     expect(await names()).toEqual(before);
     // One that rests first lifts it.
     await page.evaluate(() => scrollTo(0, 0));
-    await drag(await middle(0), await middle(2), 600);
-    await expect.poll(names).not.toEqual(before);
+    const [at, to] = [await middle(0), await middle(2)];
+    await touch('touchStart', at.x, at.y);
+    await expect(lifted).not.toHaveCount(0);
+    for (let step = 1; step <= 12; step++) await touch('touchMove', at.x + ((to.x - at.x) * step) / 12, at.y + ((to.y - at.y) * step) / 12);
+    await expect.poll(async () => (await names())[0]).not.toBe(before[0]);
+    await touch('touchEnd');
+    await expect(lifted).toHaveCount(0);
+    expect(await names()).not.toEqual(before);
     await page.getByRole('button', { name: 'Choose several' }).tap();
     await tiles(page).nth(0).tap();
     await tiles(page).nth(1).tap();

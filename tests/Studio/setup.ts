@@ -1,4 +1,5 @@
 import { cleanup, configure } from '@testing-library/vue';
+import { configureGlobal } from 'fast-check';
 import { afterEach, beforeEach, expect, inject, vi } from 'vitest';
 import { useThisVocabulary } from '../../resources/studio/api/vocabulary';
 
@@ -8,6 +9,9 @@ const PATIENCE = 10_000;
 const { waitFor } = vi;
 vi.waitFor = (callback, options) => waitFor(callback, options ?? PATIENCE);
 configure({ asyncUtilTimeout: PATIENCE });
+
+// The same with every run, unless others are asked for.
+configureGlobal({ seed: Number(process.env['SEED'] || 1) });
 
 const warnings: unknown[] = [];
 

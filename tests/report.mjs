@@ -79,7 +79,7 @@ console.log(
 const known = existsSync(TIMES) ? JSON.parse(readFileSync(TIMES, 'utf8')) : {};
 if (mode === 'times') {
     const now = Object.fromEntries(Object.entries(seconds).map(([part, taken]) => [part, Math.round(taken / unit)]));
-    writeFileSync(TIMES, `${JSON.stringify({ ...known, ...now }, null, 4)}\n`);
+    writeFileSync(TIMES, `${JSON.stringify({ ...known, ...now }, null, 2)}\n`);
 } else if (mode === 'short') {
     for (const [part, taken] of Object.entries(seconds)) {
         const times = taken / unit / (known[part] ?? Infinity);

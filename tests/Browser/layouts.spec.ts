@@ -189,7 +189,9 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     const stands = (): Promise<void> =>
         expect(async () => {
             const before = await place();
-            await page.evaluate(() => new Promise((resolve) => setTimeout(resolve, 100)));
+            await page.evaluate(async () => {
+                for (let frame = 0; frame < 10; frame++) await new Promise(requestAnimationFrame);
+            });
             expect(await place()).toBe(before);
         }).toPass();
     const holds = async (by: string): Promise<void> => {

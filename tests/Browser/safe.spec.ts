@@ -201,7 +201,14 @@ test('scrolls the pictures by a finger, lifts one by holding, and chooses severa
     await touch('touchStart', at.x, at.y);
     await expect(lifted).not.toHaveCount(0);
     for (let step = 1; step <= 12; step++) await touch('touchMove', at.x + ((to.x - at.x) * step) / 12, at.y + ((to.y - at.y) * step) / 12);
-    await expect.poll(async () => (await names())[0]).not.toBe(before[0]);
+    // No finger is still.
+    let step = 0;
+    await expect
+        .poll(async () => {
+            await touch('touchMove', to.x + 6 * (step++ % 2), to.y);
+            return (await names())[0];
+        })
+        .not.toBe(before[0]);
     await touch('touchEnd');
     await expect(lifted).toHaveCount(0);
     expect(await names()).not.toEqual(before);

@@ -67,9 +67,13 @@ test('no request of a stranger takes the studio down', async ({ request, baseURL
         new Promise((resolve) => {
             const socket = connect(Number(port), hostname, () => socket.write(head));
             let answer = '';
-            socket.on('data', (data) => (answer += data.toString()));
+            socket.on('data', (data) => {
+                answer += data.toString();
+                // A server that refuses a body may leave the line open for the rest of it.
+                const [, length = '', body = ''] = /Content-Length: (\d+)[\s\S]*?\r\n\r\n([\s\S]*)/i.exec(answer) ?? [];
+                if (length !== '' && Buffer.byteLength(body) >= Number(length)) socket.destroy();
+            });
             socket.on('close', () => resolve(answer)).on('error', () => resolve(answer));
-            setTimeout(() => socket.destroy(), 3000);
         });
     const tried = await Promise.all(
         Array.from({ length: 12 }, () => said(`POST /studio/api/session HTTP/1.1\r\nHost: ${hostname}\r\nContent-Length: 9000000000000\r\n\r\n`)),

@@ -140,9 +140,10 @@ export class Fingers {
         await this.send('touchEnd', [], 30);
     }
 
-    async rest(at: Point, ms: number, then: Point): Promise<void> {
+    /** Rests until what comes of it is there, and moves on. */
+    async rest(at: Point, comes: Locator, then: Point): Promise<void> {
         await this.send('touchStart', [at]);
-        await new Promise((resolve) => setTimeout(resolve, ms));
+        await expect(comes).toHaveCount(1);
         await this.move([at], [then], 4, 20);
     }
 

@@ -18,12 +18,16 @@ async function expectFocus(page: Page, after: string): Promise<void> {
         .not.toBe('BODY');
 }
 
-test('goes the whole way from the door to a live page by keyboard alone', async ({ page }) => {
-    test.slow();
-    const press = async (keys: string, after = keys): Promise<void> => {
+const pressOn =
+    (page: Page) =>
+    async (keys: string, after = keys): Promise<void> => {
         await page.keyboard.press(keys);
         await expectFocus(page, after);
     };
+
+test('goes from the door to pictures in order, with words, by keyboard alone', async ({ page }) => {
+    test.slow();
+    const press = pressOn(page);
     await page.goto('/studio');
     await tabTo(page, page.getByLabel('E-mail'));
     await page.keyboard.type('owner@saltreed.example');
@@ -101,8 +105,13 @@ test('goes the whole way from the door to a live page by keyboard alone', async 
     await page.keyboard.type('Two');
     await press('Tab');
     await expect(page.getByRole('gridcell', { name: /^Caption of picture 2/ })).toBeFocused();
+});
 
-    // Layout.
+test('goes from words to a layout and a live page by keyboard alone', async ({ page }) => {
+    test.slow();
+    const press = pressOn(page);
+    const id = await galleryOf(page, 'By keyboard', demo('reels', 'spars', 'brushes', 'two-boats'));
+    await page.goto(`/studio/galleries/${id}/words`);
     await tabTo(page, page.getByRole('link', { name: /^Layout/ }), 90);
     await press('Enter');
     await tabTo(page, page.getByRole('radio', { name: 'Grid', exact: true }), 90);

@@ -1,7 +1,9 @@
+import { screen } from '@testing-library/vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
+import TidyEditor from '../../resources/studio/tidy/TidyEditor.vue';
 import { useTidy, type UseTidyReturn } from '../../resources/studio/tidy/use-tidy';
-import { fetched, galleryOf, itemOf, serve, within, type Answer, type Asked } from './support';
+import { fetched, galleryOf, itemOf, meet, serve, within, type Answer, type Asked } from './support';
 
 beforeEach(() => localStorage.clear());
 afterEach(() => vi.useRealTimers());
@@ -30,6 +32,23 @@ describe('tidying a picture', () => {
         expect(tidy.draft.focal[0]).toBeCloseTo(0.2 + 0.4 * 0.5);
         await vi.advanceTimersByTimeAsync(5000);
         expect(sent(asked)).toEqual([]);
+    });
+
+    it('offers nothing that would be lost before it is known what is kept, and takes the keyboard there then', async () => {
+        let come = (): void => undefined;
+        const gate = new Promise<void>((resolve) => (come = resolve));
+        const words = { title: 'Red sail', alt: '' };
+        vi.stubGlobal('fetch', () =>
+            gate.then(() => new Response(JSON.stringify({ id: 'p1', name: 'a.jpg', words, recipe: kept, focal: [0.4, 0.5], original: [3, 2] }))),
+        );
+        meet(TidyEditor, { pictureId: 'p1', gallery: null, others: ['p2'] });
+        // What draws it here moves it once more, which takes the keyboard away.
+        screen.getByRole('region', { name: 'Tidy the picture' }).focus();
+        expect(screen.queryByRole('button', { name: 'Turn right' })).toBeNull();
+        come();
+        await vi.waitFor(() => expect(screen.getByRole('button', { name: 'Turn left' })).toBe(document.activeElement));
+        screen.getByRole('button', { name: 'Turn right' }).click();
+        await vi.waitFor(() => expect(screen.getByRole('button', { name: /Apply turn and crop to the 1 chosen/ })).toBeTruthy());
     });
 
     it('is saved once when one pauses, the focal point on what the crop leaves', async () => {

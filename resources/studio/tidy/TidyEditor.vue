@@ -1,5 +1,5 @@
 <template>
-    <section class="editor" aria-label="Tidy the picture" @keydown="onKey" @keyup="onKeyUp">
+    <section ref="home" class="editor" aria-label="Tidy the picture" tabindex="-1" @keydown="onKey" @keyup="onKeyUp">
         <div class="mat">
             <CropBox
                 v-if="picture && shown"
@@ -22,55 +22,58 @@
             </header>
             <ChosenStrip v-if="chosen.length > 1" :chosen="chosen" :at="pictureId" @go="emit('go', $event)" />
             <ProblemNote v-if="problem">{{ problem }}</ProblemNote>
-            <div class="row">
-                <ElButton ref="first" @click="turn(-1)">Turn left</ElButton>
-                <ElButton @click="turn(1)">Turn right</ElButton>
-            </div>
-            <NumberControl
-                :model-value="draft.straighten"
-                label="Straighten"
-                unit="°"
-                :least="-tidying.steepest"
-                :most="tidying.steepest"
-                :step="0.1"
-                @input="draft.straighten = $event"
-            />
-            <ElCheckbox v-model="draft.free">Keep as much as can be, whatever its shape</ElCheckbox>
-            <SegmentChoice v-model="ratio" label="Crop to" :columns="4" :options="RATIOS" />
-            <NumberControl
-                :model-value="draft.brightness"
-                label="Brightness"
-                :least="-tidying.light"
-                :most="tidying.light"
-                @input="draft.brightness = $event"
-            />
-            <NumberControl :model-value="draft.contrast" label="Contrast" :least="-tidying.light" :most="tidying.light" @input="draft.contrast = $event" />
-            <ElCheckbox v-model="draft.words">Published files keep creator, rights and licence</ElCheckbox>
-            <div class="focal">
-                <p>
-                    Focal point
-                    {{
-                        picture?.focal_by === 'person'
-                            ? 'as you set it'
-                            : picture?.focal_sure === false
-                              ? 'guessed: look whether it is right'
-                              : 'found by itself'
-                    }}
-                </p>
-                <ElButton @click="moveFocal(null)">Find it</ElButton>
-            </div>
-            <figure>
-                <img v-if="picture" :src="outcome" alt="The outcome" />
-            </figure>
-            <div class="row">
-                <ElButton :aria-pressed="comparing" @pointerdown="comparing = true" @pointerup="comparing = false" @pointerleave="comparing = false">
-                    Hold for before (B)
+            <!-- What was done before it is known what is kept would be lost. -->
+            <template v-if="picture">
+                <div class="row">
+                    <ElButton ref="first" @click="turn(-1)">Turn left</ElButton>
+                    <ElButton @click="turn(1)">Turn right</ElButton>
+                </div>
+                <NumberControl
+                    :model-value="draft.straighten"
+                    label="Straighten"
+                    unit="°"
+                    :least="-tidying.steepest"
+                    :most="tidying.steepest"
+                    :step="0.1"
+                    @input="draft.straighten = $event"
+                />
+                <ElCheckbox v-model="draft.free">Keep as much as can be, whatever its shape</ElCheckbox>
+                <SegmentChoice v-model="ratio" label="Crop to" :columns="4" :options="RATIOS" />
+                <NumberControl
+                    :model-value="draft.brightness"
+                    label="Brightness"
+                    :least="-tidying.light"
+                    :most="tidying.light"
+                    @input="draft.brightness = $event"
+                />
+                <NumberControl :model-value="draft.contrast" label="Contrast" :least="-tidying.light" :most="tidying.light" @input="draft.contrast = $event" />
+                <ElCheckbox v-model="draft.words">Published files keep creator, rights and licence</ElCheckbox>
+                <div class="focal">
+                    <p>
+                        Focal point
+                        {{
+                            picture?.focal_by === 'person'
+                                ? 'as you set it'
+                                : picture?.focal_sure === false
+                                  ? 'guessed: look whether it is right'
+                                  : 'found by itself'
+                        }}
+                    </p>
+                    <ElButton @click="moveFocal(null)">Find it</ElButton>
+                </div>
+                <figure>
+                    <img :src="outcome" alt="The outcome" />
+                </figure>
+                <div class="row">
+                    <ElButton :aria-pressed="comparing" @pointerdown="comparing = true" @pointerup="comparing = false" @pointerleave="comparing = false">
+                        Hold for before (B)
+                    </ElButton>
+                    <ElButton @click="reset">Reset</ElButton>
+                </div>
+                <ElButton v-if="others.length > 0" :disabled="changed === ''" @click="applyToOthers">
+                    {{ applied ? `Applied to ${others.length} more` : `Apply ${changed || 'it'} to the ${others.length} chosen beside it` }}
                 </ElButton>
-                <ElButton @click="reset">Reset</ElButton>
-            </div>
-            <ElButton v-if="others.length > 0" :disabled="changed === ''" @click="applyToOthers">
-                {{ applied ? `Applied to ${others.length} more` : `Apply ${changed || 'it'} to the ${others.length} chosen beside it` }}
-            </ElButton>
+            </template>
             <ElButton type="info" @click="close">Done</ElButton>
         </aside>
     </section>
@@ -120,6 +123,7 @@ const shape = computed(() => {
 });
 const comparing = ref(false);
 const applied = ref(false);
+const home = ref<HTMLElement>();
 const first = ref<{ $el: HTMLElement }>();
 /** In words, what was changed here and would be applied to others. */
 const changed = computed(() => Object.keys(touched.value).join(' and '));
@@ -131,7 +135,14 @@ watch([ratio, shape], () => {
     if (ratioInShares.value !== null) draft.crop = ofRatio(ratioInShares.value, draft.crop);
 });
 
-onMounted(() => first.value?.$el.focus());
+onMounted(() => (first.value?.$el ?? home.value)?.focus());
+watch(
+    picture,
+    () => {
+        if (document.activeElement === home.value) first.value?.$el.focus();
+    },
+    { flush: 'post' },
+);
 
 /** The crop turns with the picture, and so does the focal point. */
 function turn(by: 1 | -1): void {
@@ -178,6 +189,7 @@ function onKeyUp(event: KeyboardEvent): void {
     display: grid;
     grid-template-columns: minmax(0, 1fr) 336px;
     background: var(--mat);
+    outline: none;
 }
 
 .mat {

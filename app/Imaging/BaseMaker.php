@@ -32,18 +32,12 @@ final readonly class BaseMaker
         $base = "{$folder}/base.tif";
         $scale = min(1.0, $width / $source->size()->width);
         $wanted = max(1, (int) ceil($source->upright->width * $scale));
-        $this->decode(self::isInFourInks($source->path) ? $this->onScreen($source->path, "{$folder}/screen.tif") : $source->path, $base, $wanted, $flaws);
+        // Written for a press, in cyan, magenta, yellow and black: only JPEG does that.
+        $isInFourInks = $source->jpegChannels() === 4;
+        $this->decode($isInFourInks ? $this->onScreen($source->path, "{$folder}/screen.tif") : $source->path, $base, $wanted, $flaws);
         $seen = min($wanted, $source->upright->width);
 
         return $this->tidier->tidied($base, Size::of($seen, $source->upright->heightFor($seen)), $source->recipe, $folder, '.tif');
-    }
-
-    /** Whether it is written for a press, in cyan, magenta, yellow and black: only JPEG does that. */
-    private static function isInFourInks(string $path): bool
-    {
-        $about = @getimagesize($path);
-
-        return $about !== false && $about[2] === IMAGETYPE_JPEG && ($about['channels'] ?? 3) === 4;
     }
 
     /**

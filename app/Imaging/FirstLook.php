@@ -49,8 +49,7 @@ final readonly class FirstLook
      */
     private function showsThrough(Source $source, string $base, string $work): bool
     {
-        $about = @getimagesize($source->path);
-        if ($about !== false && $about[2] === IMAGETYPE_JPEG) {
+        if ($source->jpegChannels() !== null) {
             return false;
         }
         $bands = (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $base]));

@@ -14,6 +14,14 @@ final readonly class Source
     {
     }
 
+    /** Of a JPEG file, 1, 3 or 4; null for another format. */
+    public function jpegChannels(): ?int
+    {
+        $about = @getimagesize($this->path);
+
+        return $about !== false && $about[2] === IMAGETYPE_JPEG ? $about['channels'] ?? 3 : null;
+    }
+
     public function moves(): bool
     {
         return $this->isMoving && $this->recipe->leavesPicture();

@@ -24,7 +24,7 @@ final readonly class Tidier
      */
     public function tidied(string $path, Size $size, Recipe $recipe, string $folder, string $ending): string
     {
-        $steps = [...self::shaping($recipe, $size), ...($recipe->keepsLight() ? [] : self::onColours($recipe->light(), (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $path]))))];
+        $steps = [...self::shaping($recipe, $size), ...$this->lighting($recipe, $path)];
         foreach ($steps as $i => [$operation, $arguments]) {
             $last = $i === count($steps) - 1;
             $outcome = "{$folder}/tidied-{$i}".($last ? $ending : '.tif');
@@ -57,14 +57,19 @@ final readonly class Tidier
     }
 
     /**
-     * What shows through stays as it is.
+     * Darker, lighter, flatter or harder; what shows through stays as it is.
      *
-     * @param  array{float, float}  $line  a and b of a·v + b
      * @return list<array{string, list<string>}> operation, its arguments
+     *
+     * @throws ImagingException when the file cannot be read
      */
-    private static function onColours(array $line, int $bands): array
+    private function lighting(Recipe $recipe, string $path): array
     {
-        [$a, $b] = array_map(self::number(...), $line);
+        if ($recipe->keepsLight()) {
+            return [];
+        }
+        [$a, $b] = array_map(self::number(...), $recipe->light());
+        $bands = (int) trim($this->tools->light()->run('vipsheader', ['-f', 'bands', $path]));
         $colours = $bands === 2 || $bands === 4 ? $bands - 1 : $bands;
 
         return [['linear', [

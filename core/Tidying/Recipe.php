@@ -98,6 +98,12 @@ final readonly class Recipe
         return $this->keepsShape() && $this->keepsLight();
     }
 
+    /** Whether the picture keeps its brightness and contrast. */
+    public function keepsLight(): bool
+    {
+        return $this->brightness === 0 && $this->contrast === 0;
+    }
+
     /** Whether the picture keeps its geometry and only its light changes, if anything. */
     public function keepsShape(): bool
     {
@@ -133,11 +139,6 @@ final readonly class Recipe
             'matrix' => [cos($angle), -sin($angle), sin($angle), cos($angle)],
             'area' => ['left' => (int) round($left), 'top' => (int) round($top), 'width' => $size->width, 'height' => $size->height],
         ];
-    }
-
-    public function keepsLight(): bool
-    {
-        return $this->brightness === 0 && $this->contrast === 0;
     }
 
     /**

@@ -207,6 +207,7 @@ test('has an address for every picture, which opens it, is kept by a reload, sha
     await page.goBack();
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await expect(page).toHaveURL(/\/repairs$/);
+    await expect.poll(() => page.evaluate(() => history.scrollRestoration)).toBe('auto');
     await page.goForward();
     await expect(count).toHaveText('3 of 6');
     await page.goBack();
@@ -215,10 +216,14 @@ test('has an address for every picture, which opens it, is kept by a reload, sha
     // Come to by the address alone: closing stays on the page, and "back" leads to where one came from.
     await page.goto(address);
     await expect(count).toHaveText('3 of 6');
+    // How the page is put back is its own affair.
+    await page.evaluate(() => (history.scrollRestoration = 'manual'));
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
     await expect(page).toHaveURL(/\/repairs$/);
     await expect(tilesOf(page).nth(2)).toBeFocused();
+    await stands(tilesOf(page).nth(2));
+    expect(await page.evaluate(() => history.scrollRestoration)).toBe('manual');
     await page.goBack();
     await expect(page).toHaveURL(/\/find-us$/);
     await page.goto('/repairs#zp-nothing-here');

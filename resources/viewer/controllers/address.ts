@@ -5,11 +5,11 @@ function state(): Opened | undefined {
     return (history.state as { zincPane?: Opened } | null)?.zincPane;
 }
 
+/** What the page had asked for; null where it is left as the page has it. */
+let scrolls: ScrollRestoration | null = null;
+
 /** The address of the picture that is seen, and "back" as a way to close. */
 export class Address {
-    /** What the page had asked for before. */
-    private scrolls: ScrollRestoration = 'auto';
-
     /**
      * @param isTold whether the page's own address names the picture
      */
@@ -19,8 +19,10 @@ export class Address {
         // By its address, or after a reload: there is an entry for it already.
         if (id && location.hash === `#${id}`) {
             if (!state()) this.write('replaceState', id, 'landed');
+            // A reload forgot what the page had asked for.
+            else if (state() === 'opened') scrolls ??= 'auto';
         } else {
-            this.scrolls = history.scrollRestoration;
+            scrolls ??= history.scrollRestoration;
             // Going back would put the page where it was, and the picture that was seen last out of sight.
             history.scrollRestoration = 'manual';
             this.write('pushState', id, 'opened');
@@ -43,7 +45,12 @@ export class Address {
 
     /** The page goes back as ever from here on; browsers look for this a frame or two after they went back. */
     left(): void {
-        requestAnimationFrame(() => requestAnimationFrame(() => (history.scrollRestoration = this.scrolls)));
+        const give = (): void => {
+            if (scrolls === null || this.isOpen) return;
+            history.scrollRestoration = scrolls;
+            scrolls = null;
+        };
+        requestAnimationFrame(() => requestAnimationFrame(give));
     }
 
     /** Whether the entry that is shown now is still one of an open picture. */

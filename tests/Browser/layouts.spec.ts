@@ -2,6 +2,7 @@ import type { Page } from '@playwright/test';
 import { NAMES } from './dressing';
 import { sample } from './long';
 import { demo, designOf, expect, expectAccessible, farthestOff, galleryOf, putLive, studioApi, swipe, test, tileBoxes } from './support';
+import { stands } from './viewing';
 
 const LAYOUTS: Record<string, object> = {
     'rows, balanced': { kind: 'rows', last_row: 'balance' },
@@ -185,20 +186,13 @@ test('shows the rest when it is asked for, page by page, and a slideshow that ca
     const place = () => page.locator('.zp-tiles').evaluate((list) => Math.round(list.scrollLeft));
     await page.mouse.move(5, 5);
     await expect.poll(place, { timeout: 5000 }).toBeGreaterThan(0);
-    // What began to turn comes to its end.
-    const stands = (): Promise<void> =>
-        expect(async () => {
-            const before = await place();
-            await page.evaluate(async () => {
-                for (let frame = 0; frame < 10; frame++) await new Promise(requestAnimationFrame);
-            });
-            expect(await place()).toBe(before);
-        }).toPass();
     const holds = async (by: string): Promise<void> => {
-        await stands();
+        const tile = page.locator('.zp-tiles>li').first();
+        // What began to turn comes to its end.
+        await stands(tile);
         const held = await place();
         await page.clock.runFor(1800);
-        await stands();
+        await stands(tile);
         expect(await place(), by).toBe(held);
     };
     const goesOn = async (after: string): Promise<void> => {

@@ -21,7 +21,7 @@ use ZincPane\Core\Settings\SettingException;
 
 covers(GalleryDesign::class, DesignWords::class);
 
-// Every setting there is, whatever is added one day: told once, it must be found in every place that speaks of it.
+/** Every setting there is, whatever is added one day: told once, it must be found in every place that speaks of it. */
 function forEverySetting(Closure $holds): Closure
 {
     return function () use ($holds): void {

@@ -54,9 +54,12 @@ it('turns, crops and lights as the recipe says, under another address, and leave
 });
 
 it('starts no tool for a picture that is as it came', function (): void {
-    $tidied = fn (array $recipe): string => app(Tidier::class)->tidied("{$this->files}/fields.png", Size::of(1200, 800), Recipe::fromArray($recipe), $this->files, '.tif');
-    expect($tidied([]))->toBe("{$this->files}/fields.png")->and($tidied(['words' => true]))->toBe("{$this->files}/fields.png")
-        ->and($tidied(['contrast' => 1]))->not->toBe("{$this->files}/fields.png");
+    $path = "{$this->files}/fields.png";
+    $size = Size::of(1200, 800);
+    $tidied = fn (array $recipe): string => app(Tidier::class)->tidied($path, $size, Recipe::fromArray($recipe), $this->files, '.tif');
+    expect($tidied([]))->toBe($path)
+        ->and($tidied(['words' => true]))->toBe($path)
+        ->and($tidied(['contrast' => 1]))->not->toBe($path);
 });
 
 it('straightens without empty corners', function (float $degrees): void {

@@ -52,9 +52,9 @@
                     <p>
                         Focal point
                         {{
-                            picture?.focal_by === 'person'
+                            picture.focal_by === 'person'
                                 ? 'as you set it'
-                                : picture?.focal_sure === false
+                                : picture.focal_sure === false
                                   ? 'guessed: look whether it is right'
                                   : 'found by itself'
                         }}

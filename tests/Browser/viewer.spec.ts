@@ -230,6 +230,33 @@ test('has an address for every picture, which opens it, is kept by a reload, sha
     await expect(page.getByRole('dialog')).toHaveCount(0);
 });
 
+test('closes after a reload that could not open it again, at no extra "back", and turns to an address that is written by hand', async ({ page }) => {
+    const { id } = await viewed(page, 'Not told', NAMES.slice(0, 3), { controls: { share: false } });
+    await page.goto('/find-us');
+    await page.goto('/repairs');
+    await openTile(page);
+    await page.reload();
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await openTile(page, 1);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(tilesOf(page).nth(1)).toBeFocused();
+    await page.goBack();
+    await expect(page).toHaveURL(/\/find-us$/);
+    await setViewer(page, id, { controls: { share: true } });
+    await putLive(page, id);
+    await page.goto('/repairs');
+    await openTile(page);
+    const { count } = large(page);
+    await tilesOf(page)
+        .nth(2)
+        .evaluate((link) => (location.hash = link.parentElement?.id ?? ''));
+    await expect(count).toHaveText('3 of 3');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(page).toHaveURL(/\/repairs$/);
+});
+
 test('plays by itself, fading or not, and stands still for a pointer, the focus, open words, a hidden tab', async ({ page }) => {
     const { id } = await viewed(page, 'Playing', NAMES.slice(0, 3), { playing: { seconds: 2, repeats: false } });
     await page.clock.install();

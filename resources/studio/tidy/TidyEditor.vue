@@ -74,7 +74,7 @@
                     {{ applied ? `Applied to ${others.length} more` : `Apply ${changed || 'it'} to the ${others.length} chosen beside it` }}
                 </ElButton>
             </template>
-            <ElButton type="info" @click="close">Done</ElButton>
+            <ElButton class="done" type="info" @click="close">Done</ElButton>
         </aside>
     </section>
 </template>
@@ -229,6 +229,11 @@ h2 {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 8px;
+}
+
+/* Where it is once all controls are there: what is pressed is what one saw. */
+.done {
+    margin-top: auto;
 }
 
 .focal {

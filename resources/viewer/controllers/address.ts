@@ -16,11 +16,13 @@ export class Address {
     constructor(private readonly isTold: boolean) {}
 
     open(id: string): void {
-        // By its address, or after a reload: there is an entry for it already.
-        if (id && location.hash === `#${id}`) {
-            if (!state()) this.write('replaceState', id, 'landed');
-            // A reload forgot what the page had asked for.
-            else if (state() === 'opened') scrolls ??= 'auto';
+        // After a reload the entry is there already, also where it could not open the picture again.
+        if (state() === 'opened') {
+            // The reload forgot what the page had asked for.
+            scrolls ??= 'auto';
+            this.write('replaceState', id, 'opened');
+        } else if (id && location.hash === `#${id}`) {
+            this.write('replaceState', id, 'landed');
         } else {
             scrolls ??= history.scrollRestoration;
             // Going back would put the page where it was, and the picture that was seen last out of sight.
@@ -30,7 +32,8 @@ export class Address {
     }
 
     turn(id: string): void {
-        this.write('replaceState', id, state() ?? 'opened');
+        // An address that was written by hand has an entry of its own.
+        this.write('replaceState', id, state() ?? 'landed');
     }
 
     /** Whether "back" closes it; where nothing lies behind, the address alone is taken away. */
@@ -46,16 +49,11 @@ export class Address {
     /** The page goes back as ever from here on; browsers look for this a frame or two after they went back. */
     left(): void {
         const give = (): void => {
-            if (scrolls === null || this.isOpen) return;
+            if (scrolls === null || state()) return;
             history.scrollRestoration = scrolls;
             scrolls = null;
         };
         requestAnimationFrame(() => requestAnimationFrame(give));
-    }
-
-    /** Whether the entry that is shown now is still one of an open picture. */
-    get isOpen(): boolean {
-        return state() !== undefined;
     }
 
     of(id: string): string {

@@ -144,7 +144,7 @@ export class Viewer extends HTMLElement {
         );
         // Some browsers close at a second Escape without a question; filling the screen closes and opens it in one go.
         this.dialog.addEventListener('close', () => this.dialog.open || this.close(), { signal });
-        window.addEventListener('popstate', () => (this.address.isOpen ? this.turnToAddress() : this.leave()), { signal });
+        window.addEventListener('popstate', () => this.comesBack(), { signal });
     }
 
     private follow(intent: Intent, drawn?: number): void {
@@ -159,10 +159,11 @@ export class Viewer extends HTMLElement {
         return true;
     }
 
-    /** An address that was written by hand while it is open. */
-    private turnToAddress(): void {
-        const index = this.sequence.slides.findIndex(({ id }) => id && `#${id}` === location.hash);
-        if (index >= 0) this.turnTo(index);
+    /** Back or forth in the history, or by an address that was written by hand. */
+    private comesBack(): void {
+        const index = this.isClosing ? -1 : this.sequence.slides.findIndex(({ id }) => id && `#${id}` === location.hash);
+        if (index < 0) this.leave();
+        else this.turnTo(index);
     }
 
     private turnTo(index: number, by = Math.sign(index - this.index), how: 'at once' | 'fade' | number = 'at once'): void {

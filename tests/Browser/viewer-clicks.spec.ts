@@ -111,7 +111,17 @@ test('turns through galleries and pictures of one name as one, and albums apart 
     await expect(count).toHaveText(/^\d of 6$/);
     await page.keyboard.press('End');
     await expect(page.getByRole('dialog')).toContainText('6 of 6');
+    // The picture flies back to its place; what it flies over is still what is clicked.
+    const image = page.locator('p>a[data-zinc-sequence]>img');
+    await image.evaluate((flying: HTMLElement) => {
+        const look = (): void => {
+            const { left, top, width, height } = flying.getBoundingClientRect();
+            flying.dataset['stopped'] = String(document.elementFromPoint(left + width / 2, top + height / 2) === flying);
+        };
+        addEventListener('popstate', look, { once: true });
+    });
     await page.keyboard.press('Escape');
+    await expect(image).toHaveAttribute('data-stopped', 'false');
     await page.getByRole('link', { name: 'Alone' }).click();
     await expect(count).toHaveText('6 of 6');
     await page.keyboard.press('Escape');

@@ -85,7 +85,7 @@ export class Viewer extends HTMLElement {
         this.turnTo(index, 0);
         this.inner('.close').focus();
         const { frame } = this.stage;
-        fly(frame?.element, link.querySelector('img')?.getBoundingClientRect(), frame?.box, 0.6);
+        fly(frame?.element, link.querySelector('img')?.getBoundingClientRect(), frame?.box, { opacity: 0.6 });
         if (this.has('starts')) this.playing.start();
     }
 
@@ -270,8 +270,8 @@ export class Viewer extends HTMLElement {
         link?.scrollIntoView({ block: 'nearest', behavior: 'instant' });
         this.address.left();
         const image = link?.querySelector('img') ?? undefined;
-        // The tile takes it back.
-        fly(image, box, image?.getBoundingClientRect(), 0);
+        // The tile takes it back; what it flies over can be clicked.
+        fly(image, box, image?.getBoundingClientRect(), { opacity: 0, pointerEvents: 'none' });
         if (this.next) Viewer.open(this.next);
     }
 }

@@ -232,7 +232,7 @@ h2 {
 }
 
 /* Where it is once all controls are there: what is pressed is what one saw. */
-.done {
+.panel > .done {
     margin-top: auto;
 }
 

@@ -231,11 +231,6 @@ h2 {
     gap: 8px;
 }
 
-/* Where it is once all controls are there: what is pressed is what one saw. */
-.panel > .done {
-    margin-top: auto;
-}
-
 .focal {
     display: flex;
     align-items: center;
@@ -260,6 +255,11 @@ img {
 .row > .el-button {
     flex: none;
     margin: 0;
+}
+
+/* Where it is once all controls are there: what is pressed is what one saw. */
+.panel > .done {
+    margin-top: auto;
 }
 
 @media (width < 900px) {

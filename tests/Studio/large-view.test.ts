@@ -47,6 +47,8 @@ const put = (html: string): void => void (document.body.innerHTML = html);
 
 beforeAll(() => customElements.define(Viewer.tag, Viewer));
 beforeEach(() => {
+    // What the test before left open has left its entry, too.
+    history.replaceState(null, '', location.pathname);
     put(pane());
     vi.spyOn(HTMLMediaElement.prototype, 'play').mockResolvedValue();
     vi.spyOn(HTMLMediaElement.prototype, 'pause').mockReturnValue();
